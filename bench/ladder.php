@@ -1,0 +1,49 @@
+<?php
+
+declare(strict_types=1);
+
+/*
+ * The standard ladder, solved in one process: 5 m at 14.4 W/m and 12 V cut into N units of 3 LEDs, fed at the start without a
+ * lead. One channel: vf 3.0 V, rails 0.1 ohm/m. Three: vf 2.0, 3.1, 3.05 V, rails 0.3, common 0.12 ohm/m.
+ *
+ * php -d opcache.enable_cli=1 -d opcache.jit=tracing -d opcache.jit_buffer_size=64M bench/ladder.php --units=10000 --channels=1 [--repeats=7] [--json]
+ */
+
+use BenchGlow\Network\NetworkBuilder;
+use BenchGlow\Network\Solver;
+use BenchGlow\Network\StringLaw;
+use BenchGlow\Network\StripLadder;
+
+require __DIR__.'/../vendor/autoload.php';
+
+$options = getopt('', ['units:', 'channels:', 'repeats:', 'json']);
+$units = (int) ($options['units'] ?? 10000);
+$channels = (int) ($options['channels'] ?? 1);
+$repeats = (int) ($options['repeats'] ?? 7);
+
+$pitch = 5.0 / $units;
+$amps = 14.4 * $pitch / 12 / $channels;
+[$vfs, $rail, $common] = $channels === 1 ? [[3.0], 0.1, 0.1] : [[2.0, 3.1, 3.05], 0.3, 0.12];
+
+$times = [];
+for ($n = 0; $n < $repeats; $n++) {
+    $begun = hrtime(true);
+    $laws = array_map(fn (float $vf): StringLaw => StringLaw::of($vf, $amps, 3, (12 - 3 * $vf) / $amps), $vfs);
+    $builder = new NetworkBuilder;
+    $builder->hold('minus', 0.0);
+    $builder->hold('plus', 12.0);
+    $mark = [...array_map(fn (int $c): string => "c{$c}", array_keys($laws)), 'minus'];
+    foreach (array_keys($laws) as $c) {
+        $builder->join('plus', "c{$c}");
+    }
+    $places = $builder->ladder('strip', new StripLadder($laws, array_fill(0, $channels, $rail * $pitch), $common * $pitch), $units, [0 => $mark]);
+    $network = $builder->build();
+    $solution = Solver::solve($network);
+    $lastV = $places->volts($network, $solution)[0][$units - 1];
+    $total = $solution->leaving[$builder->places()['plus']];
+    $times[] = (hrtime(true) - $begun) / 1e6;
+}
+sort($times);
+$out = ['median_ms' => round($times[intdiv($repeats, 2)], 3), 'newton' => $solution->newton, 'current_a' => $total, 'last_v' => $lastV,
+    'residual_a' => $solution->residualA, 'tolerance_a' => $solution->toleranceA, 'solved' => $solution->solved];
+echo json_encode($out), "\n";

@@ -1,0 +1,123 @@
+<?php
+
+declare(strict_types=1);
+
+/*
+ * The headless tools of bin/glow: size series|strip|wire, report, schema. No framework is loaded; classes come straight from core/.
+ * One JSON document on standard output; errors as one sentence on standard error. Exit 0 done, 1 a finding of severity danger, 2 bad input.
+ */
+
+use BenchGlow\Build\BadBuild;
+use BenchGlow\Build\Document;
+use BenchGlow\Build\Format\FormatOne;
+use BenchGlow\Build\Format\JsonSchema;
+use BenchGlow\Check\Finding;
+use BenchGlow\Check\Severity;
+use BenchGlow\Command\Report;
+use BenchGlow\Command\SizeSeries;
+use BenchGlow\Command\SizeStrip;
+use BenchGlow\Command\SizeWire;
+use BenchGlow\Report\Analysis;
+
+error_reporting(E_ALL);
+ini_set('display_errors', 'stderr');
+ini_set('serialize_precision', '-1');
+ini_set('memory_limit', '1G');
+
+spl_autoload_register(function (string $class): void {
+    if (str_starts_with($class, 'BenchGlow\\')) {
+        require __DIR__.'/../core/'.str_replace('\\', '/', substr($class, 10)).'.php';
+    }
+});
+
+final class Misused extends RuntimeException {}
+
+function source(?string $path): string
+{
+    if ($path === null || $path === '-') {
+        return (string) stream_get_contents(STDIN);
+    }
+    if (! is_file($path) || ! is_readable($path)) {
+        throw new Misused("There is no file {$path} to read.");
+    }
+
+    return (string) file_get_contents($path);
+}
+
+/**
+ * @param  list<string>  $args
+ * @param  list<string>  $known
+ * @return array{list<string>, array<string, string>} words and options
+ */
+function words(array $args, array $known): array
+{
+    $words = $options = [];
+    for ($i = 0; $i < count($args); $i++) {
+        if (! str_starts_with($args[$i], '--')) {
+            $words[] = $args[$i];
+
+            continue;
+        }
+        [$name, $value] = [...explode('=', substr($args[$i], 2), 2), null];
+        if (! in_array($name, $known, true)) {
+            throw new Misused("There is no option --{$name} here.".BadBuild::nearMiss($name, $known));
+        }
+        $value ??= $args[++$i] ?? throw new Misused("--{$name} needs a value.");
+        $options[$name] = $value;
+    }
+
+    return [$words, $options];
+}
+
+/** @param array<string, mixed> $out */
+function answer(array $out): void
+{
+    echo json_encode($out, JSON_UNESCAPED_SLASHES | JSON_UNESCAPED_UNICODE | JSON_THROW_ON_ERROR), "\n";
+}
+
+/** @param list<string> $args */
+function run(array $args): int
+{
+    $tool = array_shift($args) ?? '';
+    if ($tool === 'schema') {
+        echo json_encode(JsonSchema::of(FormatOne::shape()), JSON_PRETTY_PRINT | JSON_UNESCAPED_SLASHES | JSON_THROW_ON_ERROR), "\n";
+
+        return 0;
+    }
+    if ($tool === 'size') {
+        $what = array_shift($args) ?? '';
+        [$words] = words($args, []);
+        if (! in_array($what, ['series', 'strip', 'wire'], true)) {
+            throw new Misused("glow size takes series, strip or wire, not '{$what}'.".BadBuild::nearMiss($what, ['series', 'strip', 'wire']));
+        }
+        $text = source($words[0] ?? null);
+        answer(match ($what) {
+            'series' => SizeSeries::run($text),
+            'strip' => SizeStrip::run($text),
+            'wire' => SizeWire::run($text),
+        });
+
+        return 0;
+    }
+    [$words, $options] = words($args, ['states', 'wire']);
+    $states = $options['states'] ?? 'worst';
+    $wire = $options['wire'] ?? 'mm2';
+    if (! in_array($states, ['worst', 'all'], true)) {
+        throw new Misused("--states takes worst or all, not '{$states}'.");
+    }
+    if (! in_array($wire, ['mm2', 'awg'], true)) {
+        throw new Misused("--wire takes mm2 or awg, not '{$wire}'.");
+    }
+    $analysis = Analysis::of(Document::fromJson(source($words[0] ?? null)), $wire);
+    answer(Report::of($analysis, $states));
+
+    return array_filter($analysis->open(), fn (Finding $f): bool => $f->severity === Severity::Danger) === [] ? 0 : 1;
+}
+
+try {
+    exit(run(array_slice($argv, 1)));
+} catch (BadBuild|Misused $e) {
+    $said = $e->getMessage();
+    fwrite(STDERR, (($argv[1] ?? '') === 'size' ? preg_replace('/^The build:/', 'The input:', $said) : $said)."\n");
+    exit(2);
+}

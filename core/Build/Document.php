@@ -1,0 +1,87 @@
+<?php
+
+declare(strict_types=1);
+
+namespace BenchGlow\Build;
+
+use BenchGlow\Build\Format\FormatOne;
+use BenchGlow\Build\Format\ShapeReader;
+use BenchGlow\Build\Format\ShapeWriter;
+
+/** A build document that has been checked as a whole: shapes, then references. Immutable. */
+final readonly class Document
+{
+    /** @param array<array-key, mixed> $data */
+    private function __construct(public array $data, public string $json) {}
+
+    /** @throws BadBuild */
+    public static function fromJson(string $text): self
+    {
+        return self::fromDecoded(Json::decode($text));
+    }
+
+    /** @throws BadBuild */
+    public static function fromDecoded(mixed $decoded): self
+    {
+        self::refuseLater($decoded);
+        $data = ShapeReader::read(FormatOne::shape(), $decoded);
+        $document = self::fromChecked(is_array($data) ? $data : []);
+        References::check($document);
+
+        return $document;
+    }
+
+    /**
+     * After an edit: written canonically and read again from its own text, so that an edit can't leave what a file may not hold.
+     *
+     * @param  array<array-key, mixed>  $data
+     *
+     * @throws BadBuild
+     */
+    public static function fromEdited(array $data): self
+    {
+        return self::fromJson(ShapeWriter::write(FormatOne::shape(), $data));
+    }
+
+    /** A stored revision, validated when it was written. */
+    public static function fromStored(string $json): self
+    {
+        $data = ShapeReader::read(FormatOne::shape(), json_decode($json, false, Json::MAX_DEPTH + 1, JSON_THROW_ON_ERROR));
+
+        return new self(is_array($data) ? $data : [], $json);
+    }
+
+    /** @param array<array-key, mixed> $data */
+    private static function fromChecked(array $data): self
+    {
+        return new self($data, ShapeWriter::write(FormatOne::shape(), $data));
+    }
+
+    private static function refuseLater(mixed $decoded): void
+    {
+        if (! $decoded instanceof \stdClass) {
+            throw BadBuild::expected('', 'an object', $decoded);
+        }
+        $minor = $decoded->minor ?? 0;
+        $known = array_keys(FormatOne::shape()->fields);
+        $unknown = array_diff(array_keys(get_object_vars($decoded)), $known);
+        if (is_int($minor) && $minor > FormatOne::MINOR && $unknown !== []) {
+            throw BadBuild::at('', 'made by a later Bench Glow (format '.FormatOne::VERSION.".{$minor}; this one reads ".FormatOne::VERSION.'.'.FormatOne::MINOR.').');
+        }
+    }
+
+    public function fields(): Fields
+    {
+        return new Fields($this->data);
+    }
+
+    public function hash(): string
+    {
+        return hash('sha256', $this->json);
+    }
+
+    public function title(): string
+    {
+        return $this->fields()->text('title');
+    }
+}

@@ -1,0 +1,61 @@
+<?php
+
+declare(strict_types=1);
+
+namespace BenchGlow\Build;
+
+/** A source of the build. Volts are at no load (electrics.md 6). */
+final readonly class Supply
+{
+    /** Internal ohms nobody states (solving.md, "Resistances nobody states"). */
+    private const OHM = ['lead_acid_12v' => 0.02, 'lead_acid_24v' => 0.04, 'lifepo4_12v' => 0.01, 'lifepo4_24v' => 0.02, 'driver_12v' => 0.05, 'driver_24v' => 0.1,
+        'usb_5v' => 0.1, 'block_9v' => 2.0, 'tool_18v' => 0.1, 'no_battery_12v' => 0.3, 'other' => 0.02];
+
+    private function __construct(
+        public string $id,
+        public string $label,
+        public string $kind,
+        public float $minV,
+        public float $nominalV,
+        public float $maxV,
+        public float $ohm,
+        public ?float $capacityAh,
+        public float $usableFraction,
+        public ?float $maxCurrentA,
+        public ?float $ratedW,
+    ) {}
+
+    public static function of(Fields $f): self
+    {
+        $kind = $f->text('kind');
+
+        return new self($f->text('id'), $f->text('label', $f->text('id')), $kind, $f->number('min_v'), $f->number('nominal_v'), $f->number('max_v'),
+            $f->number('internal_ohm', self::OHM[$kind] ?? 0.02), $f->numberOrNull('capacity_ah'),
+            $f->number('usable_fraction', str_starts_with($kind, 'lead') ? 0.5 : 0.8), $f->numberOrNull('max_current_a'), $f->numberOrNull('rated_w'));
+    }
+
+    public function volts(string $state): float
+    {
+        return match ($state) {
+            'min' => $this->minV,
+            'max' => $this->maxV,
+            default => $this->nominalV,
+        };
+    }
+
+    public function isDriver(): bool
+    {
+        return str_starts_with($this->kind, 'driver_');
+    }
+
+    /** Amps it can push into a short; a battery's answer is "enough to burn any wire". */
+    public function faultA(): float
+    {
+        return match (true) {
+            $this->isDriver() => $this->ratedW === null ? INF : 1.5 * $this->ratedW / $this->nominalV,
+            $this->kind === 'usb_5v' => $this->maxCurrentA ?? 3.0,
+            $this->kind === 'block_9v' => $this->maxV / $this->ohm,
+            default => INF,
+        };
+    }
+}

@@ -1,0 +1,73 @@
+<?php
+
+declare(strict_types=1);
+
+namespace BenchGlow\Check;
+
+use BenchGlow\Quantity\Shown;
+use BenchGlow\Quantity\Words;
+use BenchGlow\Report\Analysis;
+use BenchGlow\Report\State;
+
+/** Volts lost between the supply and a light's own pins (electrics.md 4). */
+final class FeedDropRule implements Rule
+{
+    public function id(): string
+    {
+        return 'feed.drop';
+    }
+
+    public function check(Analysis $analysis): array
+    {
+        $findings = [];
+        $state = $analysis->states['nominal'];
+        foreach ($analysis->build->lights as $light) {
+            [$lost, $worst, $volts] = $this->lost($analysis, $state, $light->id);
+            $target = $analysis->build->settings->dropTarget;
+            if ($worst === null || $lost <= $target * $volts) {
+                continue;
+            }
+            $lead = $analysis->leads[$worst];
+            $mend = $lead->wire->chosen && $lead->recommended !== null && $lead->recommended->areaMm2 > $lead->wire->areaMm2;
+            $findings[$worst] ??= new Finding($this->id(), Severity::Warning, $light->circuit, $worst,
+                Shown::volts($lost).' are lost on the way to '.Words::within($light->label).': '.Shown::plain(100 * $lost / $volts, 1).' % of '.Shown::volts($volts).', '.Shown::percent($target).' is the target.'
+                .($mend ? " Take {$lead->recommended->label()}." : ' Shorten the way or split the load.'),
+                $mend ? "Lay {$lead->recommended->label()}" : null,
+                $mend ? ['op' => 'set', 'id' => $worst, 'field' => 'wire', 'value' => null] : null);
+        }
+
+        return array_values($findings);
+    }
+
+    /** @return array{float, string|null, float} volts lost out and back, the lead that loses most, nominal volts */
+    private function lost(Analysis $analysis, State $state, string $light): array
+    {
+        $byLead = [];
+        $out = 0.0;
+        $back = 0.0;
+        $volts = 12.0;
+        foreach ($analysis->harness->wiredPins($light) as $pin) {
+            $feed = $analysis->paths->feed($pin);
+            $return = $analysis->paths->back($pin);
+            foreach ([$feed, $return] as $side => $steps) {
+                $sum = 0.0;
+                foreach ($steps ?? [] as $step) {
+                    $u = abs((float) $state->between($step->from, $step->to));
+                    $sum += $u;
+                    $byLead[$step->lead] = max($byLead[$step->lead] ?? 0.0, $u);
+                }
+                if ($side === 0) {
+                    $out = max($out, $sum);
+                } else {
+                    $back = max($back, $sum);
+                }
+            }
+            if ($feed !== null && $feed !== []) {
+                $volts = $analysis->build->supplies[explode('.', $feed[0]->from)[0]]->nominalV;
+            }
+        }
+        arsort($byLead);
+
+        return [$out + $back, array_key_first($byLead), $volts];
+    }
+}

@@ -1,0 +1,51 @@
+<?php
+
+declare(strict_types=1);
+
+namespace BenchGlow\Check;
+
+use BenchGlow\Harness\Step;
+use BenchGlow\Report\Analysis;
+
+/** A way from a source that could burn it, without a fuse (electrics.md 5). */
+final class FuseMissingRule implements Rule
+{
+    public function id(): string
+    {
+        return 'fuse.missing';
+    }
+
+    public function check(Analysis $analysis): array
+    {
+        $findings = [];
+        foreach ($analysis->build->lights as $light) {
+            foreach ($analysis->harness->wiredPins($light->id) as $pin) {
+                $steps = $analysis->paths->feed($pin) ?? [];
+                if ($steps === [] || array_filter($steps, fn (Step $s): bool => $s->kind === 'fuse') !== []) {
+                    continue;
+                }
+                $lead = $steps[0]->lead;
+                $supply = $analysis->build->supplies[explode('.', $steps[0]->from)[0]];
+                $allowed = min(array_map(fn (Step $s): float => $analysis->leads[$s->lead]->allowedA, $steps));
+                if ($supply->faultA() > $allowed) {
+                    $findings[$lead] ??= $this->finding($analysis, $lead, $steps[0], $supply->label);
+                }
+            }
+        }
+
+        return array_values($findings);
+    }
+
+    private function finding(Analysis $analysis, string $lead, Step $first, string $supply): Finding
+    {
+        $length = $analysis->leads[$lead]->lengthM;
+        $wire = $analysis->harness->wires[$first->id];
+        // A core written from the light to the plus has its source end last.
+        $at = $wire->from === $first->from ? min(0.1, $length) : max(0.0, $length - 0.1);
+        for ($n = 1; $analysis->build->index->has("F{$n}"); $n++);
+
+        return new Finding($this->id(), Severity::Danger, $analysis->build->leads[$lead]->circuit, $lead,
+            "Nothing opens when this wire is shorted: {$analysis->build->leads[$lead]->label} leaves {$supply} without a fuse.", 'Fit a fuse at the source',
+            ['op' => 'add', 'section' => "leads.{$lead}.inline", 'value' => ['id' => "F{$n}", 'kind' => 'fuse', 'at_m' => $at, 'core' => $wire->core, 'fuse_a' => null, 'form' => 'inline_blade']]);
+    }
+}

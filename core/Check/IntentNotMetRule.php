@@ -1,0 +1,36 @@
+<?php
+
+declare(strict_types=1);
+
+namespace BenchGlow\Check;
+
+use BenchGlow\Report\Analysis;
+
+/** What should glow, held against what does (solving.md H). */
+final class IntentNotMetRule implements Rule
+{
+    public function id(): string
+    {
+        return 'intent.not_met';
+    }
+
+    public function check(Analysis $analysis): array
+    {
+        $findings = [];
+        foreach ($analysis->intents as $circuit => $intent) {
+            if ($intent->verdict !== 'not_met') {
+                continue;
+            }
+            $first = $intent->mismatches[0];
+            $inputs = [];
+            foreach ((array) $first['inputs'] as $input => $position) {
+                $inputs[] = "{$input} {$position}";
+            }
+            $findings[] = new Finding($this->id(), Severity::Warning, $circuit, $circuit,
+                ($inputs === [] ? '' : 'With '.implode(', ', $inputs).': ')."`{$first['emitter']}` should be {$first['wanted']} and is {$first['solved']} ({$first['because']}). "
+                .count($intent->mismatches).' mismatch'.(count($intent->mismatches) === 1 ? '' : 'es').' in '.(3 * count($intent->combinations)).' states.');
+        }
+
+        return $findings;
+    }
+}

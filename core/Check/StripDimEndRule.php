@@ -1,0 +1,69 @@
+<?php
+
+declare(strict_types=1);
+
+namespace BenchGlow\Check;
+
+use BenchGlow\Build\Light;
+use BenchGlow\Quantity\Shown;
+use BenchGlow\Quantity\Words;
+use BenchGlow\Report\Analysis;
+use BenchGlow\Report\EmitterState;
+use BenchGlow\Report\FeedOptions;
+use BenchGlow\Sizing\StripRun;
+
+/** A strip whose dimmest unit is under the target share of its brightest (electrics.md 3). */
+final class StripDimEndRule implements Rule
+{
+    public function id(): string
+    {
+        return 'strip.dim_end';
+    }
+
+    public function check(Analysis $analysis): array
+    {
+        $findings = [];
+        $target = $analysis->build->settings->uniformityTarget;
+        foreach ($analysis->build->lights as $light) {
+            if ($light->kind !== 'strip') {
+                continue;
+            }
+            $states = $analysis->states['nominal']->lights[$light->id] ?? [];
+            $uniformity = $states === [] ? 1.0 : min(array_map(fn (EmitterState $e): float => $e->flux === [] ? 1.0 : $e->uniformity(), $states));
+            if ($uniformity >= $target) {
+                continue;
+            }
+            $fix = $this->fix($analysis, $light);
+            $findings[] = new Finding($this->id(), Severity::Warning, $light->circuit, $light->id,
+                'The dimmest lamp of '.Words::within($light->label).' gets '.Shown::percent($uniformity).' of the brightest one\'s light; you asked for '.Shown::percent($target).'.'
+                .($fix === null ? ' Split the run or take strip with thicker rails.' : " {$fix[0]}."), $fix[0] ?? null, $fix[1] ?? null);
+        }
+
+        return $findings;
+    }
+
+    /**
+     * The first of both ends, then the middle, that keeps the target on an ideal supply; both ends where neither does.
+     *
+     * @return array{string, array<string, mixed>}|null
+     */
+    private function fix(Analysis $analysis, Light $light): ?array
+    {
+        $marks = FeedOptions::marks($analysis->harness, $light->id);
+        $units = $light->fit()->units;
+        if (count($marks) > 1) {
+            return null;
+        }
+        $volts = $light->strip()->nominalV;
+        $middle = StripRun::solve($light->strip(), $units, $volts, 'middle')->uniformity();
+        $both = StripRun::solve($light->strip(), $units, $volts, 'both')->uniformity();
+        $useMiddle = $both < $analysis->build->settings->uniformityTarget && $middle > $both;
+        if ($useMiddle && $marks === [intdiv($units, 2)]) {
+            return null;
+        }
+
+        return $useMiddle
+            ? ['Feed the middle', ['op' => 'feed', 'id' => $light->id, 'feed' => 'middle']]
+            : ['Feed both ends', ['op' => 'feed_both_ends', 'id' => $light->id]];
+    }
+}

@@ -1,0 +1,32 @@
+<?php
+
+declare(strict_types=1);
+
+namespace BenchGlow\Check;
+
+use BenchGlow\Quantity\Shown;
+use BenchGlow\Quantity\Words;
+use BenchGlow\Report\Analysis;
+
+/** Less than one cut unit (electrics.md 3). */
+final class StripTooShortRule implements Rule
+{
+    public function id(): string
+    {
+        return 'strip.too_short';
+    }
+
+    public function check(Analysis $analysis): array
+    {
+        $findings = [];
+        foreach ($analysis->build->lights as $light) {
+            if ($light->kind === 'strip' && $light->fit()->units < 1) {
+                $findings[] = new Finding($this->id(), Severity::Warning, $light->circuit, $light->id,
+                    Words::first($light->label).' is shorter than one cut unit: '.Shown::metres($light->wantedM()).' asked, '.Shown::metres($light->strip()->pitchM()).' is the least.',
+                    'Take one unit', ['op' => 'set', 'id' => $light->id, 'field' => 'wanted_m', 'value' => round($light->strip()->pitchM(), 6)]);
+            }
+        }
+
+        return $findings;
+    }
+}

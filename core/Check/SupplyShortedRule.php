@@ -1,0 +1,31 @@
+<?php
+
+declare(strict_types=1);
+
+namespace BenchGlow\Check;
+
+use BenchGlow\Quantity\Shown;
+use BenchGlow\Report\Analysis;
+
+/** A supply that feeds a short (solving.md F7). */
+final class SupplyShortedRule implements Rule
+{
+    public function id(): string
+    {
+        return 'supply.shorted';
+    }
+
+    public function check(Analysis $analysis): array
+    {
+        $reason = $analysis->states['nominal']->reason ?? '';
+        $findings = [];
+        foreach ($analysis->build->supplies as $supply) {
+            if (str_contains($reason, "short through {$supply->id}")) {
+                $findings[] = new Finding($this->id(), Severity::Danger, null, $supply->id,
+                    "{$supply->label} is shorted: ".Shown::amps($analysis->states['nominal']->supplyAmps[$supply->id]).' would flow. Look for a wire that joins plus and minus without a light between.');
+            }
+        }
+
+        return $findings;
+    }
+}

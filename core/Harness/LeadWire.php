@@ -1,0 +1,67 @@
+<?php
+
+declare(strict_types=1);
+
+namespace BenchGlow\Harness;
+
+use BenchGlow\Build\Build;
+use BenchGlow\Build\Lead;
+use BenchGlow\Quantity\Gauge;
+use BenchGlow\Sizing\Copper;
+
+/** The conductor of a lead in its place: size, temperature, company. */
+final readonly class LeadWire
+{
+    /** Copper of a lead without a route (solving.md, readings). */
+    private const AMBIENT_C = 30.0;
+
+    public function __construct(
+        public float $areaMm2,
+        public ?int $awg,
+        public float $insulationC,
+        public string $material,
+        public float $ambientC,
+        public float $meanC,
+        public int $bundle,
+        public bool $moves,
+        public bool $chosen,
+    ) {}
+
+    /** The part chosen for the lead, or $standIn where it follows the recommendation. */
+    public static function of(Build $build, Lead $lead, ?Gauge $standIn): self
+    {
+        $stretches = array_map(fn (string $r) => $build->index->item($r), $lead->route);
+        $ambients = array_map(fn ($r): float => $r->number('ambient_c', self::AMBIENT_C), $stretches);
+        $lengths = array_map(fn ($r): float => $r->number('length_m'), $stretches);
+        $known = array_sum($lengths);
+        $mean = $ambients === [] ? self::AMBIENT_C : ($known > 0.0
+            ? array_sum(array_map(fn (float $c, float $m): float => $c * $m, $ambients, $lengths)) / $known
+            : array_sum($ambients) / count($ambients));
+        $bundle = 1;
+        foreach ($lead->route as $route) {
+            $bundle = max($bundle, count(array_filter($build->leads, fn (Lead $l): bool => in_array($route, $l->route, true))));
+        }
+        $moves = array_filter($stretches, fn ($r): bool => in_array('moving', $r->texts('hazards'), true) || in_array($r->text('zone'), ['hinge', 'floor'], true)) !== [];
+        $part = $lead->wire === null ? null : ($build->parts[$lead->wire] ?? null);
+        $area = $part?->number('area_mm2') ?? $standIn->areaMm2 ?? 1.0;
+        $awg = $part === null ? $standIn?->awg : ($part->has('awg') ? $part->integer('awg') : null);
+
+        return new self($area, $awg, $part?->number('insulation_c', 105.0) ?? 105.0, $part?->text('material', 'copper') ?? 'copper',
+            $ambients === [] ? self::AMBIENT_C : max($ambients), $mean, $bundle, $moves, $part !== null);
+    }
+
+    public function ohmPerM(): float
+    {
+        return Copper::ohmPerM($this->areaMm2, $this->meanC, $this->material);
+    }
+
+    public function allowedA(): float
+    {
+        return Copper::allowedA($this->areaMm2, $this->insulationC, $this->ambientC, $this->bundle);
+    }
+
+    public function label(): string
+    {
+        return ($this->awg !== null ? Gauge::awg($this->awg) : Gauge::mm2($this->areaMm2))->label();
+    }
+}

@@ -1,0 +1,174 @@
+<?php
+
+declare(strict_types=1);
+
+namespace BenchGlow\Harness;
+
+/** Shortest ways along wires and inline things from the supplies: which wires feed a pin, which bring it back. */
+final class Paths
+{
+    /** @var array<string, list<Step>> steps that leave a pin */
+    private array $next = [];
+
+    /** @var array<string, array{float, Step|null}> metres from a plus, and the step that got there */
+    private array $fromPlus;
+
+    /** @var array<string, array{float, Step|null}> */
+    private array $fromMinus;
+
+    public function __construct(private readonly Harness $harness)
+    {
+        foreach ($harness->wires as $wire) {
+            $this->link('wire', $wire->id, $wire->from, $wire->to, $wire->lengthM, $wire->lead);
+        }
+        foreach ($harness->things as $thing) {
+            if ($thing->lead !== '' && count($thing->pins) === 2) {
+                $this->link($thing->kind, $thing->id, $thing->pins[0], $thing->pins[1], 0.0, $thing->lead);
+            }
+        }
+        [$plus, $minus] = [[], []];
+        foreach ($harness->things as $thing) {
+            if ($thing->kind === 'supply') {
+                $plus[] = $thing->pins[0];
+                $minus[] = $thing->pins[1];
+            }
+            if ($thing->kind === 'ground') {
+                $minus[] = $thing->pins[0];
+            }
+        }
+        $this->fromPlus = $this->spread($plus, $minus);
+        $this->fromMinus = $this->spread($minus, $plus);
+    }
+
+    private function link(string $kind, string $id, string $a, string $b, float $m, string $lead): void
+    {
+        $this->next[$a][] = new Step($kind, $id, $a, $b, $m, $lead);
+        $this->next[$b][] = new Step($kind, $id, $b, $a, $m, $lead);
+    }
+
+    /**
+     * @param  list<string>  $sources
+     * @param  list<string>  $closed  pins that are reached but not passed
+     * @return array<string, array{float, Step|null}>
+     */
+    private function spread(array $sources, array $closed): array
+    {
+        $best = [];
+        /** @var \SplPriorityQueue<array{float, int}, array{float, string, Step|null}> $queue */
+        $queue = new \SplPriorityQueue;
+        $order = 0;
+        foreach ($sources as $pin) {
+            $queue->insert([0.0, $pin, null], [0.0, $order--]);
+        }
+        while (! $queue->isEmpty()) {
+            [$m, $pin, $step] = $queue->extract();
+            if (isset($best[$pin])) {
+                continue;
+            }
+            $best[$pin] = [$m, $step];
+            if (in_array($pin, $closed, true)) {
+                continue;
+            }
+            foreach ($this->next[$pin] ?? [] as $onward) {
+                if (! isset($best[$onward->to])) {
+                    $queue->insert([$m + $onward->lengthM, $onward->to, $onward], [-($m + $onward->lengthM), $order--]);
+                }
+            }
+        }
+
+        return $best;
+    }
+
+    /** @return list<Step>|null from the supply's plus to the pin; null: no way */
+    public function feed(string $pin): ?array
+    {
+        return $this->trace($pin, $this->fromPlus);
+    }
+
+    /** @return list<Step>|null from the supply's minus to the pin */
+    public function back(string $pin): ?array
+    {
+        return $this->trace($pin, $this->fromMinus);
+    }
+
+    public function metresFromPlus(string $pin): ?float
+    {
+        return $this->fromPlus[$pin][0] ?? null;
+    }
+
+    public function metresFromMinus(string $pin): ?float
+    {
+        return $this->fromMinus[$pin][0] ?? null;
+    }
+
+    /**
+     * @param  array<string, array{float, Step|null}>  $best
+     * @return list<Step>|null
+     */
+    private function trace(string $pin, array $best): ?array
+    {
+        if (! isset($best[$pin])) {
+            return null;
+        }
+        $steps = [];
+        while (($step = $best[$pin][1] ?? null) !== null) {
+            array_unshift($steps, $step);
+            $pin = $step->from;
+        }
+
+        return $steps;
+    }
+
+    /**
+     * Wire segments a fuse protects: everything its far side reaches without another fuse or a supply, and the way back from the
+     * lights found there.
+     *
+     * @return array{list<string>, list<string>} wire ids, light ids
+     */
+    public function behind(string $fuse): array
+    {
+        $thing = $this->harness->things[$fuse];
+        [$a, $b] = $thing->pins;
+        $far = ($this->metresFromPlus($a) ?? INF) <= ($this->metresFromPlus($b) ?? INF) && $this->stepInto($b)?->id === $fuse ? $b : $a;
+        $wires = [];
+        $lights = [];
+        $open = [$far];
+        $seen = [$far => true];
+        while ($open !== []) {
+            $pin = array_shift($open);
+            $owner = explode('.', $pin)[0];
+            if (in_array($this->harness->things[$owner]->kind ?? '', ['strip', 'leds', 'module'], true)) {
+                $lights[$owner] = $owner;
+            }
+            foreach ($this->next[$pin] ?? [] as $step) {
+                if ($step->id === $fuse || $step->kind === 'fuse') {
+                    continue;
+                }
+                if ($step->kind === 'wire') {
+                    $wires[$step->id] = $step->id;
+                }
+                $head = $this->harness->things[explode('.', $step->to)[0]]->kind ?? '';
+                if (! isset($seen[$step->to]) && $head !== 'supply') {
+                    $seen[$step->to] = true;
+                    $open[] = $step->to;
+                }
+            }
+        }
+        foreach ($lights as $light) {
+            foreach ($this->harness->wiredPins($light) as $pin) {
+                foreach (isset($seen[$pin]) ? [] : ($this->back($pin) ?? []) as $step) {
+                    if ($step->kind === 'wire') {
+                        $wires[$step->id] = $step->id;
+                    }
+                }
+            }
+        }
+
+        return [array_values($wires), array_values($lights)];
+    }
+
+    private function stepInto(string $pin): ?Step
+    {
+        return $this->fromPlus[$pin][1] ?? null;
+    }
+}

@@ -1,0 +1,202 @@
+<?php
+
+declare(strict_types=1);
+
+namespace BenchGlow\Network;
+
+use BenchGlow\Build\Build;
+use BenchGlow\Build\Fields;
+use BenchGlow\Build\Inline;
+use BenchGlow\Build\Lead;
+use BenchGlow\Build\Light;
+use BenchGlow\Build\Pins;
+use BenchGlow\Harness\Harness;
+use BenchGlow\Harness\LeadWire;
+use BenchGlow\Sizing\Copper;
+
+/** Harness → Network at one supply state (solving.md B). */
+final class Compiler
+{
+    /** Anything whose current is shown has at least this (ohms). */
+    private const LEAST_OHM = 1e-3;
+
+    private const FUSE_OHM = 1e-3;
+
+    private const PLUG_WAY_OHM = 0.01;
+
+    private NetworkBuilder $net;
+
+    /** @var array<string, int> */
+    private array $branchOf = [];
+
+    /** @var array<string, int> */
+    private array $sourceOf = [];
+
+    /** @var array<string, LadderPlaces> */
+    private array $ladders = [];
+
+    /** @var array<string, list<EmitterPlace>> */
+    private array $emitters = [];
+
+    /** @param array<string, LeadWire> $wiring by lead */
+    private function __construct(private readonly Build $build, private readonly Harness $harness, private readonly array $wiring)
+    {
+        $this->net = new NetworkBuilder;
+    }
+
+    /**
+     * @param  array<string, LeadWire>  $wiring
+     * @param  string  $state  min · nominal · max
+     */
+    public static function compile(Build $build, Harness $harness, array $wiring, string $state): Compiled
+    {
+        $compiler = new self($build, $harness, $wiring);
+        foreach ($build->supplies as $supply) {
+            $compiler->sourceOf[$supply->id] = $compiler->net->source($supply->id, "{$supply->id}.plus", "{$supply->id}.minus", $supply->volts($state), $supply->ohm);
+        }
+        foreach ($build->document->fields()->object('host')->objects('grounds') as $ground) {
+            $compiler->resistor($ground->text('id'), $ground->text('id'), "{$ground->text('of')}.minus", $ground->number('ohm', 0.01));
+        }
+        foreach ($harness->wires as $wire) {
+            $compiler->resistor($wire->id, $wire->from, $wire->to, $wiring[$wire->lead]->ohmPerM() * $wire->lengthM);
+        }
+        foreach ($build->leads as $lead) {
+            $compiler->inline($lead);
+        }
+        foreach ($build->lights as $light) {
+            match ($light->kind) {
+                'strip' => $compiler->strip($light),
+                'leds' => $compiler->leds($light),
+                default => $compiler->modules($light),
+            };
+        }
+        $network = $compiler->net->build();
+
+        return new Compiled($network, $compiler->net->places(), $compiler->branchOf, $compiler->sourceOf, $compiler->ladders, $compiler->emitters);
+    }
+
+    private function resistor(string $id, string $from, string $to, float $ohm): void
+    {
+        $this->branchOf[$id] = $this->net->branch($id, $from, $to, new Resistor(max($ohm, self::LEAST_OHM)));
+    }
+
+    private function inline(Lead $lead): void
+    {
+        foreach ($lead->inline as $thing) {
+            match ($thing->kind) {
+                'fuse' => $this->resistor($thing->id, "{$thing->id}.1", "{$thing->id}.2", self::FUSE_OHM),
+                'resistor' => $this->resistor($thing->id, "{$thing->id}.1", "{$thing->id}.2", $thing->ohm),
+                'diode' => $this->diode($thing),
+                default => $this->plug($thing, count($lead->cores)),
+            };
+        }
+    }
+
+    private function diode(Inline $thing): void
+    {
+        $law = self::diodeLaw($this->build->parts[$thing->part] ?? new Fields([]), 'schottky');
+        [$from, $to] = $thing->pointsTo ? ['1', '2'] : ['2', '1'];
+        $this->branchOf[$thing->id] = $this->net->branch($thing->id, "{$thing->id}.{$from}", "{$thing->id}.{$to}", $law);
+    }
+
+    /** A diode's curve through its stated point; ideality 1.05 for Schottky, 1.8 for silicon (electrics.md 7). */
+    public static function diodeLaw(Fields $f, string $otherwise): StringLaw
+    {
+        $schottky = $f->text('technology', $otherwise) === 'schottky';
+
+        return StringLaw::of($f->number('vf_v', $schottky ? 0.45 : 0.9), $f->number('if_a', 3.0), ideality: $f->number('ideality', $schottky ? 1.05 : 1.8), rsOhm: $f->numberOrNull('rs_ohm'));
+    }
+
+    private function plug(Inline $thing, int $cores): void
+    {
+        $device = $this->build->devices[$thing->plug] ?? new Fields([]);
+        $ohm = ($this->build->parts[$device->text('part')] ?? new Fields([]))->number('ohm', self::PLUG_WAY_OHM);
+        foreach (array_slice($thing->ways, 0, $cores) as $way) {
+            $this->resistor("{$thing->id}.{$way}", "{$thing->id}.{$way}a", "{$thing->id}.{$way}b", $ohm);
+        }
+    }
+
+    private function strip(Light $light): void
+    {
+        $strip = $light->strip();
+        $units = $light->fit()->units;
+        if ($units < 1 || $strip->overfull() !== null) {
+            return;
+        }
+        $rails = Pins::rails($light->part);
+        $order = count($rails) === 2 ? ['plus', 'minus'] : [...array_slice($rails, 1), 'common'];
+        $marks = [];
+        foreach ($this->harness->wiredPins($light->id) as $pin) {
+            if (preg_match('/\.u(\d+)\./', $pin, $m) === 1 && (int) $m[1] <= $units) {
+                $marks[(int) $m[1]] = array_map(fn (string $rail): string => "{$light->id}.u{$m[1]}.{$rail}", $order);
+            }
+        }
+        $this->ladders[$light->id] = $this->net->ladder($light->id, $strip->ladder(), $units, $marks);
+    }
+
+    /** Full strings are one branch; a shorter last one has its own resistor. */
+    private function leds(Light $light): void
+    {
+        [$full, $last] = $light->strings();
+        $led = $light->led();
+        $per = $full > 0 ? intdiv($light->count() - $last, $full) : 0;
+        $ohm = $light->fields->number('ohm');
+        [$plus, $minus] = ["{$light->id}.plus", "{$light->id}.minus"];
+        $places = [];
+        if ($full > 0) {
+            $places[] = new EmitterPlace('leds', $this->net->branch($light->id, $plus, $minus, $led->string($per, $ohm, parallel: $full)), $led->ifA, $full);
+        }
+        if ($last > 0) {
+            $places[] = new EmitterPlace('leds', $this->net->branch("{$light->id}.last", $plus, $minus, $led->string($last, $light->fields->number('last_ohm', $ohm))), $led->ifA, 1);
+        }
+        $this->emitters[$light->id] = $places;
+    }
+
+    /** The first module sits on the light's pins, each next one a spacing of wire further on. */
+    private function modules(Light $light): void
+    {
+        $pins = $light->part->texts('pins');
+        $wire = $light->fields->textOrNull('wire');
+        $area = $wire === null ? 0.5 : ($this->build->parts[$wire] ?? new Fields([]))->number('area_mm2', 0.5);
+        $ohm = Copper::ohmPerM($area, 30.0) * $light->fields->number('spacing_m');
+        for ($n = 1; $n <= $light->count(); $n++) {
+            $name = fn (string $node): string => in_array($node, $pins, true) ? ($n === 1 ? "{$light->id}.{$node}" : "{$light->id}#{$n}.{$node}") : "{$light->id}#{$n}!{$node}";
+            foreach ($n > 1 ? $pins : [] as $pin) {
+                $before = $n === 2 ? "{$light->id}.{$pin}" : "{$light->id}#".($n - 1).".{$pin}";
+                $this->net->branch("{$light->id}.chain", $before, $name($pin), new Resistor(max($ohm, self::LEAST_OHM)));
+            }
+            foreach ($light->part->objects('inside') as $branch) {
+                $this->inside($light, $branch, $name);
+            }
+        }
+    }
+
+    /** @param callable(string): string $name */
+    private function inside(Light $light, Fields $branch, callable $name): void
+    {
+        [$from, $to] = [$name($branch->text('from')), $name($branch->text('to'))];
+        $kind = $branch->text('kind');
+        if ($kind === 'link') {
+            $this->net->join($from, $to);
+
+            return;
+        }
+        $law = match ($kind) {
+            'string' => StringLaw::of($branch->number('vf_v'), $branch->number('if_a'), $branch->integer('series_leds', 1), $branch->number('ohm')),
+            'diode' => self::diodeLaw($branch, 'silicon'),
+            'linear' => new LinearLaw($branch->number('amps'), $branch->number('dropout_v')),
+            'switching' => new HeldLaw($branch->number('watts'), $branch->number('from_v'), $branch->number('to_v')),
+            default => new Resistor(max($branch->number('ohm'), self::LEAST_OHM)),
+        };
+        $place = $this->net->branch("{$light->id}.{$branch->text('id')}", $from, $to, $law);
+        $rated = match ($kind) {
+            'string' => $branch->number('if_a'),
+            'linear' => $branch->number('amps'),
+            'switching' => $branch->number('watts'),
+            default => null,
+        };
+        if ($rated !== null) {
+            $this->emitters[$light->id][] = new EmitterPlace($branch->text('id'), $place, $rated, 1, $kind === 'switching');
+        }
+    }
+}

@@ -1,0 +1,39 @@
+<?php
+
+declare(strict_types=1);
+
+namespace BenchGlow\Network;
+
+/** Volts per node, amps per branch and supply, and how well the equations are met. */
+final readonly class Solution
+{
+    /**
+     * @param  list<float|null>  $volts  per node; null where nothing feeds it
+     * @param  list<float>  $amps  per branch of the network, from "from" to "to"
+     * @param  list<float>  $sourceAmps  per supply, out of its plus
+     * @param  list<float>  $leaving  amps leaving each node through branches and tails: what a fixed node delivers
+     * @param  list<list<list<float>>>  $tailAmps  per tail, channel, unit
+     * @param  list<list<list<float>>>  $tailVolts  per tail, channel, unit
+     * @param  list<string>  $reasons
+     */
+    public function __construct(
+        public bool $solved,
+        public array $volts,
+        public array $amps,
+        public array $sourceAmps,
+        public array $leaving,
+        public array $tailAmps,
+        public array $tailVolts,
+        public int $newton,
+        public float $residualA,
+        public float $toleranceA,
+        public array $reasons = [],
+    ) {}
+
+    /** @param list<string> $reasons */
+    public function because(array $reasons): self
+    {
+        return new self($this->solved, $this->volts, $this->amps, $this->sourceAmps, $this->leaving, $this->tailAmps,
+            $this->tailVolts, $this->newton, $this->residualA, $this->toleranceA, array_values(array_unique([...$this->reasons, ...$reasons])));
+    }
+}

@@ -1,0 +1,490 @@
+<?php
+
+declare(strict_types=1);
+
+namespace BenchGlow\Network;
+
+/**
+ * Newton's method on the node volts with a line search on the slope (solving.md F2–F5). Every law is non-decreasing, so the
+ * equations are the gradient of a convex function and the step always points downhill.
+ */
+final class Solver
+{
+    private const MAX_STEPS = 100;
+
+    private const MAX_TRIES = 30;
+
+    /** Rounds of the outer loop over switching loads. */
+    private const MAX_ROUNDS = 40;
+
+    /** @var array<int, float> */
+    private array $anchors;
+
+    /** @var list<int> node -> unknown, −1 where the volts are given or nothing feeds the node */
+    private array $unknown = [];
+
+    private int $count = 0;
+
+    private Ldl $ldl;
+
+    /** @var list<float> */
+    private array $v = [];
+
+    /** @var list<float> residual per node: minus the amps leaving it */
+    private array $r = [];
+
+    /** @var list<float> siemens per branch at the present volts */
+    private array $g = [];
+
+    /** @var list<float> amps per branch at the present volts */
+    private array $i = [];
+
+    private float $worst = 0.0;
+
+    private float $tolerance = 0.0;
+
+    /** @var list<array{int, int, int}> unknowns and slot of each branch and supply; −1 where there is none */
+    private array $stamps = [];
+
+    /** @var list<list<array{int, int, int, int}>> per tail: row, column, unknowns */
+    private array $tailStamps = [];
+
+    private Islands $islands;
+
+    /** @var list<Branch> the network's, with the switching loads' amps of this moment */
+    private array $branches;
+
+    /** @var array{string, Ldl}|null the last elimination order: states of one build share their structure */
+    private static ?array $order = null;
+
+    private function __construct(private readonly Network $network)
+    {
+        $this->branches = $network->branches;
+        $this->islands = Islands::of($network);
+        $this->anchors = $this->islands->anchors($network);
+        $live = [];
+        foreach (array_keys($this->anchors) as $node) {
+            $live[$this->islands->find($node)] = true;
+        }
+        foreach (array_keys($network->nodes) as $node) {
+            $known = isset($this->anchors[$node]) || ! isset($live[$this->islands->find($node)]);
+            $this->unknown[] = $known ? -1 : $this->count++;
+        }
+        $pairs = $this->pairs();
+        $key = $this->count.' '.md5(serialize($pairs));
+        if (self::$order === null || self::$order[0] !== $key) {
+            self::$order = [$key, new Ldl($this->count, $pairs)];
+        }
+        $this->ldl = self::$order[1];
+        $this->place();
+    }
+
+    public static function solve(Network $network): Solution
+    {
+        $solver = new self($network);
+        $held = array_filter($network->branches, fn (Branch $b): bool => $b->law instanceof HeldLaw);
+
+        return $held === [] ? $solver->run() : $solver->settle($held);
+    }
+
+    /**
+     * Switching loads: held amps are moved toward P/u until they stay (solving.md B5).
+     *
+     * @param  array<int, Branch>  $held  by their place among the branches
+     */
+    private function settle(array $held): Solution
+    {
+        $laws = [];
+        foreach ($held as $k => $branch) {
+            if ($branch->law instanceof HeldLaw) {
+                $laws[$k] = $branch->law;
+                $this->branches[$k] = $branch->with($branch->law->holding(0.0));
+            }
+        }
+        $solution = $idle = $this->run();
+        $amps = [];
+        foreach ($laws as $k => $law) {
+            // What an unloaded supply does not reach is simply off; what only sags under it is too weak to start it.
+            if (self::across($idle, $this->branches[$k]) >= $law->fromV) {
+                $amps[$k] = $law->watts / $law->toV;
+            }
+        }
+        $reasons = [];
+        $last = [];
+        for ($round = 0; $round < self::MAX_ROUNDS && $amps !== []; $round++) {
+            foreach ($laws as $k => $law) {
+                $this->branches[$k] = $this->branches[$k]->with($law->holding($amps[$k] ?? 0.0));
+            }
+            $solution = $this->run(true);
+            $moved = false;
+            foreach ($amps as $k => $now) {
+                $u = self::across($solution, $this->branches[$k]);
+                if ($u < $laws[$k]->fromV || $round === self::MAX_ROUNDS - 1) {
+                    unset($amps[$k]);
+                    $reasons[] = "supply too weak to start {$this->branches[$k]->id}";
+                    $moved = true;
+
+                    continue;
+                }
+                $change = $laws[$k]->watts / $u - $now;
+                // A whole step while the changes shrink, which on a stiff supply takes three rounds instead of twenty; else half.
+                $next = $now + (abs($change) < 0.5 * ($last[$k] ?? INF) ? 1.0 : 0.5) * $change;
+                $last[$k] = abs($change);
+                $moved = $moved || abs($next - $now) > 1e-6 * $next;
+                $amps[$k] = $next;
+            }
+            if (! $moved) {
+                break;
+            }
+        }
+
+        return ($amps === [] ? $idle : $solution)->because($reasons);
+    }
+
+    private static function across(Solution $solution, Branch $branch): float
+    {
+        return ($solution->volts[$branch->from] ?? 0.0) - ($solution->volts[$branch->to] ?? 0.0);
+    }
+
+    /** @return list<array{int, int}> */
+    private function pairs(): array
+    {
+        $pairs = [];
+        foreach ($this->branches as $b) {
+            $pairs[] = [$this->unknown[$b->from], $this->unknown[$b->to]];
+        }
+        foreach ($this->network->sources as $s) {
+            $pairs[] = [$this->unknown[$s->plus], $this->unknown[$s->minus]];
+        }
+        foreach ($this->network->tails as $tail) {
+            $nodes = [...$tail->channels, $tail->common];
+            foreach ($nodes as $a => $i) {
+                foreach (array_slice($nodes, $a + 1) as $j) {
+                    $pairs[] = [$this->unknown[$i], $this->unknown[$j]];
+                }
+            }
+        }
+
+        return array_values(array_filter($pairs, fn (array $p): bool => $p[0] >= 0 && $p[1] >= 0 && $p[0] !== $p[1]));
+    }
+
+    private function place(): void
+    {
+        $stamp = function (int $a, int $b): array {
+            [$i, $j] = [$this->unknown[$a], $this->unknown[$b]];
+
+            return [$i, $j, $i >= 0 && $j >= 0 && $i !== $j ? $this->ldl->slot($i, $j) : -1];
+        };
+        foreach ($this->branches as $b) {
+            $this->stamps[] = $stamp($b->from, $b->to);
+        }
+        foreach ($this->network->sources as $s) {
+            $this->stamps[] = $stamp($s->plus, $s->minus);
+        }
+        foreach ($this->network->tails as $tail) {
+            $all = [];
+            $nodes = [...$tail->channels, $tail->common];
+            foreach ($nodes as $a => $i) {
+                foreach ($nodes as $b => $j) {
+                    if ($a <= $b) {
+                        [$ui, $uj, $slot] = $stamp($i, $j);
+                        $all[] = [$a, $b, $a === $b ? $ui : $slot, $ui >= 0 && $uj >= 0 ? 1 : 0];
+                    }
+                }
+            }
+            $this->tailStamps[] = $all;
+        }
+    }
+
+    private function run(bool $warm = false): Solution
+    {
+        if (! $warm) {
+            $this->start();
+        }
+        $steps = 0;
+        $solved = $this->count === 0 && $this->network->tails === [];
+        $this->evaluate();
+        while (! $solved && $steps < self::MAX_STEPS) {
+            $steps++;
+            [$step, $dec] = $this->step();
+            if ($this->worst < $this->tolerance && $dec < 1e-16) {
+                $solved = true;
+                break;
+            }
+            $this->search($step, $dec);
+        }
+
+        return $this->solution($solved, $steps);
+    }
+
+    /** One linear solve with every load as the chord of its rated point (F3); the taps of a tail start at its mark. */
+    private function start(): void
+    {
+        $this->v = [];
+        foreach (array_keys($this->network->nodes) as $node) {
+            $this->v[] = $this->anchors[$node] ?? 0.0;
+        }
+        $chords = array_map(fn (Branch $b): float => $b->law->chord(), $this->branches);
+        $tails = [];
+        foreach ($this->network->tails as $tail) {
+            $y = array_fill(0, Blocks::at(count($tail->channels), 0), 0.0);
+            foreach ($tail->laws as $c => $law) {
+                $y[Blocks::at($c, $c)] = $law->chord() * $tail->units;
+            }
+            $tails[] = $y;
+        }
+        $rhs = array_fill(0, $this->count, 0.0);
+        $push = function (int $node, float $amps) use (&$rhs): void {
+            if ($this->unknown[$node] >= 0) {
+                $rhs[$this->unknown[$node]] += $amps;
+            }
+        };
+        foreach ($this->branches as $k => $b) {
+            $push($b->from, -$chords[$k] * ($this->v[$b->from] - $this->v[$b->to]));
+            $push($b->to, $chords[$k] * ($this->v[$b->from] - $this->v[$b->to]));
+        }
+        foreach ($this->network->sources as $s) {
+            $push($s->plus, ($s->volts - $this->v[$s->plus] + $this->v[$s->minus]) / $s->ohm);
+            $push($s->minus, -($s->volts - $this->v[$s->plus] + $this->v[$s->minus]) / $s->ohm);
+        }
+        foreach ($this->network->tails as $t => $tail) {
+            foreach ($tail->channels as $c => $node) {
+                $amps = $tails[$t][Blocks::at($c, $c)] * ($this->v[$node] - $this->v[$tail->common]);
+                $push($node, -$amps);
+                $push($tail->common, $amps);
+            }
+        }
+        $d = $this->linear($chords, $tails, array_values($rhs));
+        foreach ($this->unknown as $node => $u) {
+            if ($u >= 0) {
+                $this->v[$node] += $d[$u];
+            }
+        }
+        foreach ($this->network->tails as $tail) {
+            $tail->startAt($this->mark($tail, $this->v));
+        }
+    }
+
+    /**
+     * @param  list<float>  $branchG
+     * @param  list<list<float>>  $tailY
+     * @param  list<float>  $rhs
+     * @return list<float>
+     */
+    private function linear(array $branchG, array $tailY, array $rhs): array
+    {
+        $diagonal = array_fill(0, $this->count, 0.0);
+        $off = array_fill(0, $this->ldl->slotCount, 0.0);
+        foreach ($this->network->sources as $s) {
+            $branchG[] = 1.0 / $s->ohm;
+        }
+        foreach ($this->stamps as $k => [$i, $j, $slot]) {
+            $g = $branchG[$k];
+            if ($i === $j) {
+                continue;
+            }
+            if ($i >= 0) {
+                $diagonal[$i] += $g;
+            }
+            if ($j >= 0) {
+                $diagonal[$j] += $g;
+            }
+            if ($slot >= 0) {
+                $off[$slot] -= $g;
+            }
+        }
+        foreach ($this->tailStamps as $t => $all) {
+            $n = count($this->network->tails[$t]->channels);
+            foreach ($all as [$a, $b, $where, $free]) {
+                if ($free === 0 || $where < 0) {
+                    continue;
+                }
+                $y = $this->tailEntry($tailY[$t], $n, $a, $b);
+                if ($a === $b) {
+                    $diagonal[$where] += $y;
+                } else {
+                    $off[$where] += $y;
+                }
+            }
+        }
+        $this->ldl->factor(array_values($diagonal), array_values($off));
+
+        return $this->ldl->solve($rhs);
+    }
+
+    /**
+     * Entry of B·Y·Bᵀ, where the common rail (row n) carries minus the sum of the channels.
+     *
+     * @param  list<float>  $y
+     */
+    private function tailEntry(array $y, int $n, int $a, int $b): float
+    {
+        if ($a < $n && $b < $n) {
+            return $y[Blocks::at($a, $b)];
+        }
+        $sum = 0.0;
+        for ($c = 0; $c < $n; $c++) {
+            for ($e = 0; $e < $n; $e++) {
+                if (($a === $n || $a === $c) && ($b === $n || $b === $e)) {
+                    $sum += $y[Blocks::at($c, $e)];
+                }
+            }
+        }
+
+        return $a === $n && $b === $n ? $sum : -$sum;
+    }
+
+    /**
+     * @param  list<float>  $v
+     * @return list<float>
+     */
+    private function mark(Tail $tail, array $v): array
+    {
+        return array_map(fn (int $node): float => $tail->sign * ($v[$node] - $v[$tail->common]), $tail->channels);
+    }
+
+    private function evaluate(): void
+    {
+        $r = $size = array_fill(0, count($this->v), 0.0);
+        foreach ($this->branches as $k => $b) {
+            [$amps, $g] = $b->law->at($this->v[$b->from] - $this->v[$b->to]);
+            $this->i[$k] = $amps;
+            $this->g[$k] = $g;
+            $r[$b->from] -= $amps;
+            $r[$b->to] += $amps;
+            $size[$b->from] += $g * (abs($this->v[$b->from]) + abs($this->v[$b->to]));
+            $size[$b->to] += $g * (abs($this->v[$b->from]) + abs($this->v[$b->to]));
+        }
+        foreach ($this->network->sources as $s) {
+            $amps = ($s->volts - $this->v[$s->plus] + $this->v[$s->minus]) / $s->ohm;
+            $r[$s->plus] += $amps;
+            $r[$s->minus] -= $amps;
+            $size[$s->plus] += 2.0 * abs($s->volts) / $s->ohm;
+            $size[$s->minus] += 2.0 * abs($s->volts) / $s->ohm;
+        }
+        $this->worst = 0.0;
+        $this->tolerance = 1e-9;
+        foreach ($this->network->tails as $tail) {
+            $tail->sweep($this->mark($tail, $this->v));
+            foreach ($tail->channels as $c => $node) {
+                $r[$node] -= $tail->sign * $tail->amps[$c];
+                $r[$tail->common] += $tail->sign * $tail->amps[$c];
+            }
+            $this->worst = max($this->worst, $tail->worst);
+            $this->tolerance = max($this->tolerance, $tail->floor);
+        }
+        foreach ($this->unknown as $node => $u) {
+            if ($u >= 0) {
+                $this->worst = max($this->worst, abs($r[$node]));
+                $this->tolerance = max($this->tolerance, 64.0 * PHP_FLOAT_EPSILON * $size[$node]);
+            }
+        }
+        $this->r = $r;
+    }
+
+    /** @return array{list<float>, float} step per unknown, and the power it would shed (watts) */
+    private function step(): array
+    {
+        $rhs = array_fill(0, $this->count, 0.0);
+        foreach ($this->unknown as $node => $u) {
+            if ($u >= 0) {
+                $rhs[$u] = $this->r[$node];
+            }
+        }
+        $push = function (int $node, float $amps) use (&$rhs): void {
+            if ($this->unknown[$node] >= 0) {
+                $rhs[$this->unknown[$node]] += $amps;
+            }
+        };
+        foreach ($this->network->tails as $tail) {
+            foreach ($tail->channels as $c => $node) {
+                $push($node, $tail->sign * $tail->fold[$c]);
+                $push($tail->common, -$tail->sign * $tail->fold[$c]);
+            }
+        }
+        $step = $this->linear($this->g, array_map(fn (Tail $t): array => $t->y, $this->network->tails), array_values($rhs));
+        $dec = $this->outerSlope($step);
+        foreach ($this->network->tails as $tail) {
+            $at = fn (int $node): float => $this->unknown[$node] >= 0 ? $step[$this->unknown[$node]] : 0.0;
+            $dec += $tail->backSubstitute(array_map(fn (int $node): float => $tail->sign * ($at($node) - $at($tail->common)), $tail->channels));
+        }
+
+        return [$step, $dec];
+    }
+
+    /** @param list<float> $step */
+    private function outerSlope(array $step): float
+    {
+        $sum = 0.0;
+        foreach ($this->unknown as $node => $u) {
+            if ($u >= 0) {
+                $sum += $this->r[$node] * $step[$u];
+            }
+        }
+
+        return $sum;
+    }
+
+    /**
+     * Line search on the slope, not on a merit value: the trial is good once the slope has not turned back by more than half.
+     *
+     * @param  list<float>  $step
+     */
+    private function search(array $step, float $dec): void
+    {
+        $t = 1.0;
+        $this->move($step, $t);
+        for ($try = 0; $try < self::MAX_TRIES && $dec > 1e-14; $try++) {
+            $turned = -$this->outerSlope($step);
+            foreach ($this->network->tails as $tail) {
+                $turned -= $tail->slope();
+            }
+            if ($turned <= 0.5 * $dec) {
+                return;
+            }
+            $next = max($t / 10.0, $t * $dec / ($dec + $turned));
+            $this->move($step, $next - $t);
+            $t = $next;
+        }
+    }
+
+    /** @param list<float> $step */
+    private function move(array $step, float $t): void
+    {
+        foreach ($this->unknown as $node => $u) {
+            if ($u >= 0) {
+                $this->v[$node] += $t * $step[$u];
+            }
+        }
+        foreach ($this->network->tails as $tail) {
+            $tail->advance($t);
+        }
+        $this->evaluate();
+    }
+
+    private function solution(bool $solved, int $steps): Solution
+    {
+        $live = [];
+        foreach (array_keys($this->anchors) as $node) {
+            $live[$this->islands->find($node)] = true;
+        }
+        $volts = [];
+        foreach ($this->v as $node => $v) {
+            $volts[] = isset($live[$this->islands->find($node)]) ? $v : null;
+        }
+
+        return new Solution(
+            $solved,
+            $volts,
+            $this->i,
+            array_map(fn (Source $s): float => ($s->volts - $this->v[$s->plus] + $this->v[$s->minus]) / $s->ohm, $this->network->sources),
+            array_map(fn (float $r): float => -$r, $this->r),
+            array_map(fn (Tail $t): array => $t->unitAmps(), $this->network->tails),
+            array_map(fn (Tail $t): array => $t->unitVolts(), $this->network->tails),
+            $steps,
+            $this->worst,
+            $this->tolerance,
+            $solved ? [] : ["not solved in {$steps} steps, residual {$this->worst} A"],
+        );
+    }
+}

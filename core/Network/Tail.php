@@ -1,0 +1,156 @@
+<?php
+
+declare(strict_types=1);
+
+namespace BenchGlow\Network;
+
+/**
+ * The open end of a strip: units that hang on one cut mark. What flows out of a channel rail there comes back on the common
+ * one, so the two rails fold into one resistance exactly and the unknowns are the volts BETWEEN the rails at each tap
+ * (solving.md B6). Seen from the mark the tail is a small admittance and a current; its taps are eliminated by a block sweep
+ * from the far end, so cost grows with the units and nothing else.
+ *
+ * Units are counted from the mark outward; arrays are flat, index unit·channels + channel.
+ */
+abstract class Tail
+{
+    /** @var list<float> volts between channel rail and common rail at each tap */
+    public array $u = [];
+
+    /** @var list<float> Newton step for $u */
+    public array $d = [];
+
+    /** @var list<float> residual of each tap alone, as of the last sweep (amps) */
+    protected array $res = [];
+
+    /** @var list<float> residual with what hangs further out folded in (amps) */
+    protected array $rho = [];
+
+    /** Largest |residual| of the last sweep (amps). */
+    public float $worst = 0.0;
+
+    /** @var list<float> symmetric admittance seen from the mark, rows packed: 00, 01, 11, 02, … (siemens) */
+    public array $y = [];
+
+    /** @var list<float> amps into each channel at the mark as of the last sweep, before elimination */
+    public array $amps = [];
+
+    /** @var list<float> residual of the tail folded onto the mark (amps) */
+    public array $fold = [];
+
+    /** Rounding floor of the residual: 64·eps·Σ|g·u| at the worst tap (amps). */
+    public float $floor = 0.0;
+
+    /**
+     * @param  list<int>  $channels  node of each channel rail at the mark
+     * @param  int  $common  node of the common rail at the mark
+     * @param  list<StringLaw>  $laws  one per channel: the string of one unit
+     * @param  list<float>  $ohm  rail ohms of one pitch, one per channel
+     * @param  float  $commonOhm  of one pitch
+     * @param  float  $sign  +1 when the channels are the plus side, −1 when the common rail is
+     */
+    public function __construct(
+        public readonly string $id,
+        public readonly array $channels,
+        public readonly int $common,
+        public readonly array $laws,
+        public readonly int $units,
+        public readonly array $ohm,
+        public readonly float $commonOhm,
+        public readonly float $sign,
+    ) {
+        $this->prepare();
+    }
+
+    /**
+     * @param  list<int>  $channels
+     * @param  list<StringLaw>  $laws
+     * @param  list<float>  $ohm
+     */
+    public static function of(string $id, array $channels, int $common, array $laws, int $units, array $ohm, float $commonOhm, float $sign): self
+    {
+        return match (count($channels)) {
+            1 => new TailOfOne($id, $channels, $common, $laws, $units, $ohm, $commonOhm, $sign),
+            3 => new TailOfThree($id, $channels, $common, $laws, $units, $ohm, $commonOhm, $sign),
+            default => new TailOfMany($id, $channels, $common, $laws, $units, $ohm, $commonOhm, $sign),
+        };
+    }
+
+    /** Constants of the rails; called once. */
+    abstract protected function prepare(): void;
+
+    /**
+     * Currents and slopes at the present taps, and their elimination onto the mark.
+     *
+     * @param  list<float>  $mark  volts between each channel rail and the common one at the mark
+     */
+    abstract public function sweep(array $mark): void;
+
+    /**
+     * The step of every tap, once the step at the mark is known.
+     *
+     * @param  list<float>  $markStep
+     * @return float Σ residual·step over the taps (watts)
+     */
+    abstract public function backSubstitute(array $markStep): float;
+
+    /** Σ residual·step at the present taps with the step found before: the slope along the search line (watts). */
+    public function slope(): float
+    {
+        $sum = 0.0;
+        foreach ($this->res as $k => $r) {
+            $sum += $r * $this->d[$k];
+        }
+
+        return $sum;
+    }
+
+    /** @param list<float> $mark */
+    public function startAt(array $mark): void
+    {
+        $this->u = $this->d = [];
+        for ($k = 0; $k < $this->units; $k++) {
+            foreach ($mark as $volts) {
+                $this->u[] = $volts;
+                $this->d[] = 0.0;
+            }
+        }
+    }
+
+    public function advance(float $t): void
+    {
+        $u = $this->u;
+        $this->u = [];
+        foreach ($this->d as $i => $step) {
+            $u[$i] += $t * $step;
+        }
+        $this->u = $u;
+    }
+
+    /** @return list<list<float>> amps per channel and unit, from the mark outward */
+    public function unitAmps(): array
+    {
+        $amps = [];
+        $n = count($this->channels);
+        foreach ($this->laws as $c => $law) {
+            $row = [];
+            for ($k = 0; $k < $this->units; $k++) {
+                $row[] = $law->amps($this->u[$k * $n + $c]);
+            }
+            $amps[] = $row;
+        }
+
+        return $amps;
+    }
+
+    /** @return list<list<float>> volts between the rails per channel and unit, from the mark outward */
+    public function unitVolts(): array
+    {
+        $n = count($this->channels);
+
+        return array_map(
+            fn (int $c): array => array_map(fn (int $k): float => $this->u[$k * $n + $c], range(0, $this->units - 1)),
+            range(0, $n - 1),
+        );
+    }
+}

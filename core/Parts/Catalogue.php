@@ -1,0 +1,49 @@
+<?php
+
+declare(strict_types=1);
+
+namespace BenchGlow\Parts;
+
+use BenchGlow\Build\Fields;
+
+/** The parts shipped with the program: typical data under neutral names. A build copies what it uses. */
+final class Catalogue
+{
+    /** @var array<string, list<Fields>> */
+    private static array $read = [];
+
+    /**
+     * @param  string  $shelf  leds · strips · modules · wires · fuses · supplies
+     * @return list<Fields> entries; for parts: `part` ready for a build, `source` typical or where from
+     */
+    public static function shelf(string $shelf): array
+    {
+        return self::$read[$shelf] ??= (new Fields((array) json_decode((string) file_get_contents(__DIR__."/catalogue/{$shelf}.json"), true)))->objects('entries');
+    }
+
+    /** The part of a catalogue key, with the key written into it. */
+    public static function part(string $key): ?Fields
+    {
+        foreach (['leds', 'strips', 'modules'] as $shelf) {
+            foreach (self::shelf($shelf) as $entry) {
+                if ($entry->object('part')->text('id') === $key) {
+                    return new Fields([...$entry->object('part')->data, 'catalogue' => $key]);
+                }
+            }
+        }
+
+        return null;
+    }
+
+    /** @return Fields|null a supply as a build holds it, without its id */
+    public static function supply(string $key): ?Fields
+    {
+        foreach (self::shelf('supplies') as $entry) {
+            if ($entry->text('key') === $key) {
+                return $entry->object('supply');
+            }
+        }
+
+        return null;
+    }
+}

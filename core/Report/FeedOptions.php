@@ -1,0 +1,71 @@
+<?php
+
+declare(strict_types=1);
+
+namespace BenchGlow\Report;
+
+use BenchGlow\Build\Build;
+use BenchGlow\Build\Editor;
+use BenchGlow\Harness\Harness;
+
+/** Other places to feed a strip, each tried as the edit it would be, on this very build. */
+final class FeedOptions
+{
+    /** @return list<int> fed cut marks of a strip, rising */
+    public static function marks(Harness $harness, string $light): array
+    {
+        $marks = [];
+        foreach ($harness->wiredPins($light) as $pin) {
+            if (preg_match('/\.u(\d+)\./', $pin, $m) === 1) {
+                $marks[(int) $m[1]] = (int) $m[1];
+            }
+        }
+        sort($marks);
+
+        return $marks;
+    }
+
+    public static function current(Build $build, Harness $harness, string $light): string
+    {
+        $units = $build->lights[$light]->fit()->units;
+
+        return match (self::marks($harness, $light)) {
+            [0] => 'start',
+            [$units] => 'end',
+            [0, $units] => 'both',
+            [intdiv($units, 2)] => 'middle',
+            default => 'other',
+        };
+    }
+
+    /**
+     * @return array<string, array<string, mixed>> way => edit
+     */
+    public static function edits(string $light): array
+    {
+        return [
+            'both' => ['op' => 'feed_both_ends', 'id' => $light],
+            'middle' => ['op' => 'feed', 'id' => $light, 'feed' => 'middle'],
+            'two' => ['op' => 'split_run', 'id' => $light],
+            'start' => ['op' => 'feed', 'id' => $light, 'feed' => 'start'],
+            'end' => ['op' => 'feed', 'id' => $light, 'feed' => 'end'],
+        ];
+    }
+
+    /** Metres of conductor in all leads, each core counted. */
+    public static function wireM(Build $build): float
+    {
+        $sum = 0.0;
+        foreach ($build->leads as $lead) {
+            $sum += count($lead->cores) * Harness::lengthM($build, $lead);
+        }
+
+        return $sum;
+    }
+
+    /** The build with one of the edits applied, analysed. */
+    public static function tried(Build $build, string $wireSystem, array $edit): Analysis
+    {
+        return Analysis::of(Editor::apply($build->document, $edit), $wireSystem);
+    }
+}
