@@ -1,18 +1,26 @@
 <?php
 
+declare(strict_types=1);
+
+use App\Http\Middleware\OnlyOurHost;
+use App\Http\Middleware\SecurityHeaders;
+use BenchGlow\Build\BadBuild;
+use BenchGlow\Quantity\NotUnderstood;
 use Illuminate\Foundation\Application;
 use Illuminate\Foundation\Configuration\Exceptions;
 use Illuminate\Foundation\Configuration\Middleware;
+use Illuminate\Http\Request;
 
 return Application::configure(basePath: dirname(__DIR__))
-    ->withRouting(
-        web: __DIR__.'/../routes/web.php',
-        commands: __DIR__.'/../routes/console.php',
-        health: '/up',
-    )
+    ->withRouting(web: __DIR__.'/../routes/web.php', commands: __DIR__.'/../routes/console.php')
     ->withMiddleware(function (Middleware $middleware): void {
-        //
+        $middleware->prepend(OnlyOurHost::class);
+        $middleware->append(SecurityHeaders::class);
+        // What was typed stays as it was typed: an empty field is told from a missing one by the page itself.
+        $middleware->remove(\Illuminate\Foundation\Http\Middleware\TrimStrings::class);
+        $middleware->remove(\Illuminate\Foundation\Http\Middleware\ConvertEmptyStringsToNull::class);
     })
     ->withExceptions(function (Exceptions $exceptions): void {
-        //
+        // Misuse is answered in a sentence by the pages; it is no failure to log.
+        $exceptions->dontReport([BadBuild::class, NotUnderstood::class]);
     })->create();

@@ -1,0 +1,77 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Http\Controllers;
+
+use App\Models\Build;
+use App\Models\Preference;
+use App\Store\Bench;
+use App\Store\Conflict;
+use App\View\Sum;
+use BenchGlow\Build\Build as TypedBuild;
+use BenchGlow\Build\Document;
+use BenchGlow\Build\Editor;
+use BenchGlow\Build\Fields;
+use BenchGlow\Build\Format\FormatOne;
+use BenchGlow\Build\Index;
+use BenchGlow\Parts\Catalogue;
+use BenchGlow\Quantity\Unit;
+use Illuminate\Contracts\View\View;
+use Illuminate\Http\RedirectResponse;
+use Illuminate\Http\Request;
+
+/** Quick sums: the address holds the inputs. */
+final class SumsController extends Controller
+{
+    public function __construct(private readonly Bench $bench) {}
+
+    public function show(Request $request, string $kind): View
+    {
+        return view("sums.{$kind}", [
+            'sum' => new Sum($kind, $request->query->all(), Preference::row()),
+            'preference' => Preference::row(),
+            'builds' => Build::query()->whereNull('deleted_at')->orderByDesc('changed_at')->limit(5)->get(),
+        ]);
+    }
+
+    /** The sum becomes a circuit of a new build or of one of the last five. */
+    public function keep(Request $request, string $kind): RedirectResponse
+    {
+        $sum = new Sum($kind, $request->request->all(), Preference::row());
+        $label = trim((string) $request->string('label')) ?: ($kind === 'strip' ? 'Strip' : 'LED row');
+        $key = (string) $request->string('onto');
+        if ($key === 'new') {
+            $title = trim((string) $request->string('title')) ?: $label;
+            $supply = Catalogue::supply($sum->typed['supply']) ?? new Fields([]);
+            $empty = Document::fromJson((string) json_encode(['format' => FormatOne::NAME, 'version' => 1, 'title' => $title, 'place' => 'other',
+                'supplies' => [['id' => Index::slug($supply->text('label')), ...$supply->data]], 'circuits' => []]));
+            $build = $this->bench->create($this->withLead($sum, $sum->onto($empty, $label)), 'Kept from a quick sum', 'plain');
+
+            return redirect("/b/{$build->key}/circuit", 303);
+        }
+        $build = Build::query()->where('key', $key)->whereNull('deleted_at')->first();
+        if ($build === null) {
+            return redirect("/sums/{$kind}?".http_build_query($sum->query()))->with('refused', 'Keep on: choose a new build or one of the list.');
+        }
+        $document = $this->withLead($sum, $sum->onto($this->bench->document($build, $build->head), $label));
+        try {
+            $this->bench->import($build, $build->head, bin2hex(random_bytes(8)), 'plain', $document, "{$label}: kept from a quick sum");
+        } catch (Conflict) {
+            return redirect("/sums/{$kind}?".http_build_query($sum->query()))->with('refused', 'The build changed this very moment. Keep it again.');
+        }
+        $circuit = array_key_last(TypedBuild::of($document)->circuits);
+
+        return redirect("/b/{$build->key}/circuit?c={$circuit}", 303);
+    }
+
+    private function withLead(Sum $sum, Document $document): Document
+    {
+        if ($sum->kind !== 'strip') {
+            return $document;
+        }
+        $lead = array_key_last(TypedBuild::of($document)->leads);
+
+        return $lead === null ? $document : Editor::apply($document, ['op' => 'set', 'id' => $lead, 'field' => 'length_m', 'value' => round($sum->number('way', Unit::Length), 9)]);
+    }
+}

@@ -1,0 +1,93 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Http\Controllers;
+
+use App\Models\Build;
+use App\Models\Preference;
+use App\Store\Bench;
+use App\Support\Analyses;
+use App\View\StationPage;
+use BenchGlow\Build\BadBuild;
+use BenchGlow\Build\Document;
+use BenchGlow\Build\Format\FormatOne;
+use BenchGlow\Build\Index;
+use BenchGlow\Parts\Catalogue;
+use Illuminate\Contracts\View\View;
+use Illuminate\Http\RedirectResponse;
+use Illuminate\Http\Request;
+use Illuminate\Http\UploadedFile;
+
+/** The builds wall: what hangs there, a new build, a build from a file. */
+final class WallController extends Controller
+{
+    public function __construct(private readonly Bench $bench, private readonly Analyses $analyses) {}
+
+    public function index(): View
+    {
+        $pages = [];
+        foreach (Build::query()->whereNull('deleted_at')->orderBy('id')->get() as $build) {
+            $pages[] = new StationPage($build, $build->head, $this->bench->document($build, $build->head), Preference::row(), $this->analyses, 'circuit', 'normal', '');
+        }
+
+        return view('stations.wall', ['pages' => $pages, 'preference' => Preference::row()]);
+    }
+
+    public function store(Request $request): RedirectResponse
+    {
+        $title = trim((string) $request->string('title'));
+        $place = (string) $request->string('place');
+        if ($title === '') {
+            return back()->withInput()->with('refused', 'Name: a build needs a name, as "Heron".');
+        }
+        if (! in_array($place, FormatOne::PLACES, true)) {
+            return back()->withInput()->with('refused', 'Place: choose where it will glow.');
+        }
+        $supply = Catalogue::supply((string) $request->string('supply'));
+        if ($supply === null) {
+            return back()->withInput()->with('refused', 'Supply: choose what feeds it.');
+        }
+        try {
+            $document = Document::fromJson((string) json_encode([
+                'format' => FormatOne::NAME, 'version' => FormatOne::VERSION, 'title' => $title, 'place' => $place,
+                'supplies' => [['id' => Index::slug($supply->text('label')), ...$supply->data]], 'circuits' => [],
+            ]));
+        } catch (BadBuild $e) {
+            return back()->withInput()->with('refused', $e->getMessage());
+        }
+        $build = $this->bench->create($document, 'Begun', 'plain');
+
+        return redirect("/b/{$build->key}/circuit", 303);
+    }
+
+    public function import(Request $request): RedirectResponse
+    {
+        $file = $request->file('file');
+        if (! $file instanceof UploadedFile || ! $file->isValid()) {
+            return back()->with('refused', 'File: choose a build file (*.glow.json) of at most 1 MB.');
+        }
+        try {
+            $document = Document::fromJson((string) $file->get());
+        } catch (BadBuild $e) {
+            return back()->with('refused', "{$file->getClientOriginalName()} is not taken in. {$e->getMessage()}");
+        }
+        $build = $this->bench->create($document, 'Read in from a file', 'plain', 'import');
+
+        return redirect("/b/{$build->key}/circuit", 303);
+    }
+
+    public function takeDown(Build $build): RedirectResponse
+    {
+        $this->bench->remove($build);
+
+        return redirect('/', 303)->with('said', "{$build->title} is taken down. It can be hung back for 30 days.")->with('down', $build->key);
+    }
+
+    public function hangBack(Build $build): RedirectResponse
+    {
+        $build->update(['deleted_at' => null]);
+
+        return redirect('/', 303);
+    }
+}

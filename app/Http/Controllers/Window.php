@@ -1,0 +1,71 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Http\Controllers;
+
+use App\Models\Build;
+use App\Models\Preference;
+use App\Store\Bench;
+use App\Support\Analyses;
+use App\View\StationPage;
+use BenchGlow\Build\Document;
+use Illuminate\Http\Request;
+
+/** What every request of a station says about its window: base, token, name, supply position, circuit. */
+final readonly class Window
+{
+    public function __construct(private Request $request, private Bench $bench, private Analyses $analyses) {}
+
+    private function word(string $name, string $default = ''): string
+    {
+        $value = $this->request->input($name);
+
+        return is_string($value) ? $value : $default;
+    }
+
+    public function base(): int
+    {
+        return (int) $this->word('base', $this->word('base0'));
+    }
+
+    public function token(): string
+    {
+        return mb_substr($this->word('token', $this->word('token0')), 0, 64) ?: bin2hex(random_bytes(8));
+    }
+
+    public function name(): string
+    {
+        return mb_substr($this->word('window', 'plain'), 0, 32);
+    }
+
+    public function isFragment(): bool
+    {
+        return $this->request->headers->has('HX-Request') && ! $this->request->headers->has('HX-History-Restore-Request');
+    }
+
+    public function station(): string
+    {
+        $at = $this->word('at', 'circuit');
+
+        return in_array($at, ['brief', 'circuit', 'handover'], true) ? $at : 'circuit';
+    }
+
+    /**
+     * The page of a build as it stands, or as a document that is only tried.
+     *
+     * @param  bool  $newest  show the circuit that was made last
+     */
+    public function page(Build $build, ?string $station = null, ?int $no = null, ?Document $document = null, bool $newest = false): StationPage
+    {
+        $build->refresh();
+        $no ??= $build->head;
+        $supply = $this->word('s', 'normal');
+        $document ??= $this->bench->document($build, $no);
+        $circuits = $document->fields()->objects('circuits');
+        $circuit = $newest && $circuits !== [] ? $circuits[count($circuits) - 1]->text('id') : $this->word('c');
+
+        return new StationPage($build, $no, $document, Preference::row(), $this->analyses,
+            $station ?? $this->station(), isset(StationPage::SUPPLY[$supply]) ? $supply : 'normal', $circuit);
+    }
+}

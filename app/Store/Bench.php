@@ -1,0 +1,234 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Store;
+
+use App\Models\Build;
+use App\Models\Move;
+use App\Models\Revision;
+use BenchGlow\Build\BadBuild;
+use BenchGlow\Build\Document;
+use BenchGlow\Build\Editor;
+use Illuminate\Database\UniqueConstraintViolationException;
+use Illuminate\Support\Facades\DB;
+
+/**
+ * Builds and their history: immutable revisions in a tree, a head that moves. Every write begins with the UPDATE that proves
+ * the base is still the head, so that two writers never meet half way (a read first would fail with "locked" under load).
+ */
+final class Bench
+{
+    public const HISTORY_SHOWN = 200;
+
+    /** A new build from a document. */
+    public function create(Document $document, string $what, string $window, string $kind = 'new'): Build
+    {
+        return DB::transaction(function () use ($document, $what, $window, $kind): Build {
+            $build = Build::create(['key' => bin2hex(random_bytes(8)), 'head' => 1, 'tip' => 1, 'next' => 2, 'title' => $document->title(), 'changed_at' => self::now()]);
+            $this->insert($build->id, 1, null, $document, $what, null);
+            Move::create(['build_id' => $build->id, 'from_no' => null, 'to_no' => 1, 'kind' => $kind, 'window' => $window, 'token' => bin2hex(random_bytes(8)), 'at' => self::now()]);
+
+            return $build;
+        });
+    }
+
+    /**
+     * @param  array<array-key, mixed>  $edit
+     *
+     * @throws BadBuild where the edit is refused
+     * @throws Conflict where the base is no longer the head
+     */
+    public function write(Build $build, int $base, string $token, string $window, array $edit): Kept
+    {
+        $seen = $this->seen($build, $token);
+        if ($seen !== null) {
+            return $seen;
+        }
+        $before = $this->document($build, $base);
+        $after = Editor::apply($before, $edit);
+        if ($after->json === $before->json) {
+            return new Kept($base, false);
+        }
+
+        return $this->advance($build, $base, $token, $window, 'edit', $after, EditWords::say($edit, $before, $after), $edit);
+    }
+
+    /** Any kept revision becomes the newest one: an ordinary, undoable change. */
+    public function restore(Build $build, int $base, string $token, string $window, int $no): Kept
+    {
+        $seen = $this->seen($build, $token);
+        if ($seen !== null) {
+            return $seen;
+        }
+        $document = $this->document($build, $no);
+        $of = $this->revision($build, $no);
+
+        return $this->document($build, $base)->json === $document->json
+            ? new Kept($base, false)
+            : $this->advance($build, $base, $token, $window, 'restore', $document, "Brought back: {$of->what}", ['op' => 'restore', 'no' => $no]);
+    }
+
+    /** A whole document takes the place of the head: a file read in, a quick sum kept. */
+    public function import(Build $build, int $base, string $token, string $window, Document $document, string $what = 'Read in from a file'): Kept
+    {
+        return $this->seen($build, $token) ?? $this->advance($build, $base, $token, $window, 'import', $document, $what, null);
+    }
+
+    public function undo(Build $build, int $base, string $token, string $window): Kept
+    {
+        $seen = $this->seen($build, $token);
+        if ($seen !== null) {
+            return $seen;
+        }
+        $parent = $this->revision($build, $base)->parent;
+
+        return $parent === null ? $this->stay($build, $base) : $this->shift($build, $base, $parent, 'undo', $token, $window);
+    }
+
+    public function redo(Build $build, int $base, string $token, string $window): Kept
+    {
+        $seen = $this->seen($build, $token);
+        if ($seen !== null) {
+            return $seen;
+        }
+        $next = $this->redoTarget($build->refresh(), $base);
+
+        return $next === null ? $this->stay($build, $base) : $this->shift($build, $base, $next, 'redo', $token, $window);
+    }
+
+    /** The child of $base on the path from tip back to it. */
+    public function redoTarget(Build $build, int $base): ?int
+    {
+        $at = $build->tip;
+        while ($at !== $base) {
+            $parent = Revision::query()->where(['build_id' => $build->id, 'no' => $at])->value('parent');
+            if (! is_int($parent)) {
+                return null;
+            }
+            if ($parent === $base) {
+                return $at;
+            }
+            $at = $parent;
+        }
+
+        return null;
+    }
+
+    private function stay(Build $build, int $base): Kept
+    {
+        $head = (int) Build::query()->whereKey($build->id)->value('head');
+
+        return $head === $base ? new Kept($base, false) : throw new Conflict($base, $head);
+    }
+
+    private function seen(Build $build, string $token): ?Kept
+    {
+        $move = Move::query()->where(['build_id' => $build->id, 'token' => $token])->first();
+
+        return $move === null ? null : new Kept($move->to_no, true);
+    }
+
+    /** @param array<array-key, mixed>|null $edit */
+    private function advance(Build $build, int $base, string $token, string $window, string $kind, Document $document, string $what, ?array $edit): Kept
+    {
+        return $this->once($build, $token, fn (): Kept => DB::transaction(function () use ($build, $base, $token, $window, $kind, $document, $what, $edit): Kept {
+            $moved = DB::update('UPDATE builds SET head = next, tip = next, next = next + 1, title = ?, changed_at = ? WHERE id = ? AND head = ?',
+                [$document->title(), self::now(), $build->id, $base]);
+            $head = (int) Build::query()->whereKey($build->id)->value('head');
+            if ($moved === 0) {
+                throw new Conflict($base, $head);
+            }
+            $this->insert($build->id, $head, $base, $document, $what, $edit);
+            $this->move($build, $base, $head, $kind, $window, $token);
+
+            return new Kept($head, true);
+        }));
+    }
+
+    private function shift(Build $build, int $base, int $to, string $kind, string $token, string $window): Kept
+    {
+        $title = $this->document($build, $to)->title();
+
+        return $this->once($build, $token, fn (): Kept => DB::transaction(function () use ($build, $base, $to, $kind, $token, $window, $title): Kept {
+            $moved = DB::update('UPDATE builds SET head = ?, title = ?, changed_at = ? WHERE id = ? AND head = ?', [$to, $title, self::now(), $build->id, $base]);
+            if ($moved === 0) {
+                throw new Conflict($base, (int) Build::query()->whereKey($build->id)->value('head'));
+            }
+            $this->move($build, $base, $to, $kind, $window, $token);
+
+            return new Kept($to, true);
+        }));
+    }
+
+    /**
+     * The same token from two requests at once: the second finds the first one's answer.
+     *
+     * @param  callable(): Kept  $write
+     */
+    private function once(Build $build, string $token, callable $write): Kept
+    {
+        try {
+            return $write();
+        } catch (UniqueConstraintViolationException $e) {
+            return $this->seen($build, $token) ?? throw $e;
+        }
+    }
+
+    private function move(Build $build, int $from, int $to, string $kind, string $window, string $token): void
+    {
+        Move::create(['build_id' => $build->id, 'from_no' => $from, 'to_no' => $to, 'kind' => $kind, 'window' => $window, 'token' => $token, 'at' => self::now()]);
+    }
+
+    /** @param array<array-key, mixed>|null $edit */
+    private function insert(int $build, int $no, ?int $parent, Document $document, string $what, ?array $edit): void
+    {
+        Revision::create([
+            'build_id' => $build, 'no' => $no, 'parent' => $parent, 'doc' => gzencode($document->json, 6), 'hash' => $document->hash(),
+            'what' => mb_strimwidth($what, 0, 200, '…'), 'edit' => $edit === null ? null : json_encode($edit), 'at' => self::now(),
+        ]);
+    }
+
+    public function revision(Build $build, int $no): Revision
+    {
+        return Revision::query()->where(['build_id' => $build->id, 'no' => $no])->first() ?? throw BadBuild::at('/base', "revision {$no} is not kept here.");
+    }
+
+    /** @throws Damaged */
+    public function document(Build $build, int $no): Document
+    {
+        $revision = $this->revision($build, $no);
+        if (! $revision->sound()) {
+            throw new Damaged($no, $this->soundAncestor($build, $revision));
+        }
+
+        return Document::fromStored($revision->json());
+    }
+
+    private function soundAncestor(Build $build, Revision $revision): ?int
+    {
+        while ($revision->parent !== null) {
+            $revision = $this->revision($build, $revision->parent);
+            if ($revision->sound()) {
+                return $revision->no;
+            }
+        }
+
+        return null;
+    }
+
+    public function pin(Build $build, int $no, string $why): void
+    {
+        Revision::query()->where(['build_id' => $build->id, 'no' => $no])->whereNull('pinned')->update(['pinned' => $why]);
+    }
+
+    public function remove(Build $build): void
+    {
+        $build->update(['deleted_at' => self::now()]);
+    }
+
+    public static function now(): string
+    {
+        return now()->format('Y-m-d H:i:s');
+    }
+}

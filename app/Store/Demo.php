@@ -1,0 +1,33 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Store;
+
+use App\Models\Build;
+use BenchGlow\Build\Document;
+use Illuminate\Support\Facades\DB;
+
+/** The demo builds: the files of examples/ that carry no switch, hung on an empty wall. */
+final readonly class Demo
+{
+    public const BUILDS = ['heron', 'coffee-stall', 'mineral-cabinet', 'carnival-lantern', 'harbour-tour'];
+
+    public function __construct(private Bench $bench) {}
+
+    /** @return int how many were hung */
+    public function hang(bool $fresh): int
+    {
+        if ($fresh) {
+            DB::table('builds')->delete();
+        }
+        if (Build::query()->exists()) {
+            return 0;
+        }
+        foreach (self::BUILDS as $name) {
+            $this->bench->create(Document::fromJson((string) file_get_contents(base_path("examples/{$name}.glow.json"))), 'Hung as a demo', 'demo');
+        }
+
+        return count(self::BUILDS);
+    }
+}

@@ -1,0 +1,100 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Support;
+
+use BenchGlow\Drawing\Drawing;
+use BenchGlow\Drawing\Shape;
+
+/** The one place that turns drawn geometry into SVG; everything is escaped here. Only computed light carries a colour of its own. */
+final class Svg
+{
+    /** @param list<Shape> $shapes */
+    public static function shapes(array $shapes): string
+    {
+        return implode('', array_map(self::shape(...), $shapes));
+    }
+
+    /** A file that looks right away from our style sheet: the same classes with their rules inside. */
+    public static function standalone(Drawing $drawing): string
+    {
+        [$w, $h] = [self::n($drawing->width), self::n($drawing->height)];
+
+        return "<?xml version=\"1.0\" encoding=\"UTF-8\"?>\n<svg xmlns=\"http://www.w3.org/2000/svg\" viewBox=\"0 0 {$w} {$h}\" width=\"{$w}\" height=\"{$h}\">"
+            .'<title>'.e($drawing->title).'</title><desc>'.e($drawing->description).'</desc>'
+            .'<style>text{font:15px sans-serif;fill:#1d2427}.figure{font-family:monospace}.w{fill:none;stroke:#a34d1c;stroke-width:5}.w.held,.w.dead{stroke:#6f7b7e;stroke-width:1.5}.tick{display:none}'
+            .'.sym,.sym line,.sym path{fill:#fbf8f1;stroke:#1d2427;stroke-width:2}.carrier{fill:#20282c}.halo{opacity:.25}.cut{stroke:#6f7b7e;stroke-dasharray:2 2}.pinmark circle{fill:#1d2427}.pinmark text{fill:#fff}.dot{fill:#a34d1c}</style>'
+            .self::shapes($drawing->shapes).'</svg>';
+    }
+
+    private static function n(float $x): string
+    {
+        return rtrim(rtrim(number_format($x, 2, '.', ''), '0'), '.');
+    }
+
+    private static function shape(Shape $s): string
+    {
+        $part = $s->part === '' ? '' : ' data-part="'.e($s->part).'"';
+        [$x, $y, $w, $h] = [self::n($s->x), self::n($s->y), self::n($s->w), self::n($s->h)];
+
+        return match ($s->kind) {
+            'wire' => self::wire($s, $part),
+            'text' => "<text x=\"{$x}\" y=\"{$y}\" class=\"{$s->state}\" text-anchor=\"{$s->anchor}\"{$part}>".e($s->text).'</text>',
+            'halo' => "<rect class=\"halo {$s->state}\" x=\"{$x}\" y=\"{$y}\" width=\"{$w}\" height=\"{$h}\" rx=\"6\" fill=\"{$s->fill}\"/>",
+            'carrier' => "<rect class=\"carrier\" x=\"{$x}\" y=\"{$y}\" width=\"{$w}\" height=\"{$h}\"{$part}/>",
+            'unit' => self::unit($s),
+            'cut' => "<line class=\"cut\" x1=\"{$x}\" y1=\"{$y}\" x2=\"{$x}\" y2=\"".self::n($s->y + $s->h).'"/>',
+            'dot' => '<circle class="dot" cx="'.self::n($s->x + $s->w / 2).'" cy="'.self::n($s->y + $s->h / 2).'" r="'.self::n($s->w / 2).'"/>',
+            'section' => '<circle class="section" cx="'.self::n($s->x + $s->w / 2).'" cy="'.self::n($s->y + $s->h / 2).'" r="'.self::n($s->w / 2).'"/>',
+            'pin' => self::pin($s, $part),
+            default => self::symbol($s, $part),
+        };
+    }
+
+    private static function wire(Shape $s, string $part): string
+    {
+        $d = '';
+        foreach ($s->points as $i => [$x, $y]) {
+            $d .= ($i === 0 ? 'M' : 'L').self::n($x).' '.self::n($y);
+        }
+        $ticks = $s->state === 'live' ? "<path class=\"tick\" d=\"{$d}\"/>" : ($s->state === 'held' ? "<path class=\"core\" d=\"{$d}\"/>" : '');
+
+        return "<g{$part}><path class=\"w {$s->state}\" d=\"{$d}\"/>{$ticks}</g>";
+    }
+
+    private static function unit(Shape $s): string
+    {
+        if ($s->state === 'lens') {
+            return '<circle cx="'.self::n($s->x + $s->w / 2).'" cy="'.self::n($s->y + $s->h / 2).'" r="'.self::n($s->w / 2)."\" fill=\"{$s->fill}\"/>";
+        }
+
+        return '<rect x="'.self::n($s->x).'" y="'.self::n($s->y).'" width="'.self::n($s->w).'" height="'.self::n($s->h)."\" rx=\"1.5\" fill=\"{$s->fill}\"/>";
+    }
+
+    private static function pin(Shape $s, string $part): string
+    {
+        [$cx, $cy] = [self::n($s->x + 11), self::n($s->y + 11)];
+        $bar = $s->state === 'danger' ? '<line x1="'.self::n($s->x + 1).'" y1="'.self::n($s->y + 20).'" x2="'.self::n($s->x + 21).'" y2="'.self::n($s->y + 20).'"/>' : '';
+
+        return "<a href=\"#pin-{$s->text}\" class=\"pinmark {$s->state}\"{$part}><circle cx=\"{$cx}\" cy=\"{$cy}\" r=\"11\"/>{$bar}<text x=\"{$cx}\" y=\"".self::n($s->y + 16)."\" text-anchor=\"middle\">{$s->text}</text><title>Pin {$s->text}</title></a>";
+    }
+
+    /** Symbols of IEC 60617: fuse with its wire through, resistor as a box, diode as triangle and bar. */
+    private static function symbol(Shape $s, string $part): string
+    {
+        [$x, $y, $w, $h] = [$s->x, $s->y, $s->w, $s->h];
+        $upright = str_contains($s->state, 'upright');
+        $box = '<rect x="'.self::n($x).'" y="'.self::n($y).'" width="'.self::n($w).'" height="'.self::n($h).'"/>';
+        $inner = match ($s->kind) {
+            'fuse' => $upright
+                ? '<line x1="'.self::n($x + $w / 2).'" y1="'.self::n($y).'" x2="'.self::n($x + $w / 2).'" y2="'.self::n($y + $h).'"/>'
+                : '<line x1="'.self::n($x).'" y1="'.self::n($y + $h / 2).'" x2="'.self::n($x + $w).'" y2="'.self::n($y + $h / 2).'"/>',
+            'diode' => '<path d="M'.self::n($x + 14).' '.self::n($y).'L'.self::n($x + 36).' '.self::n($y + $h / 2).'L'.self::n($x + 14).' '.self::n($y + $h).'Z M'.self::n($x + 36).' '.self::n($y).'V'.self::n($y + $h).'"/>',
+            'plug' => '<path d="M'.self::n($x + $w / 2).' '.self::n($y).'L'.self::n($x + $w / 2).' '.self::n($y + $h).'"/>',
+            default => '',
+        };
+
+        return "<g class=\"sym {$s->kind} {$s->state}\"{$part}>".($s->kind === 'diode' ? '' : $box).$inner.'</g>';
+    }
+}

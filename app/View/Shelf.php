@@ -1,0 +1,124 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\View;
+
+use BenchGlow\Build\Document;
+use BenchGlow\Build\Fields;
+use BenchGlow\Build\Format\FormatOne;
+use BenchGlow\Harness\LeadWire;
+use BenchGlow\Parts\Catalogue;
+use BenchGlow\Quantity\Gauge;
+use BenchGlow\Quantity\Shown;
+use BenchGlow\Report\FuseFigures;
+use BenchGlow\Report\LeadFigures;
+use BenchGlow\Sizing\Copper;
+use BenchGlow\Sizing\FuseWindow;
+
+/** Lists to choose from, each entry with the figures that matter. */
+final class Shelf
+{
+    /**
+     * @param  string  $shelf  leds · strips · modules
+     * @return array<string, array<string, string>>
+     */
+    public static function choices(string $shelf, Document $document, string $kind): array
+    {
+        $own = [];
+        foreach ($document->fields()->objects('parts') as $part) {
+            if ($part->text('kind') === $kind) {
+                $own[$part->text('id')] = self::words($part);
+            }
+        }
+        $shipped = [];
+        foreach (Catalogue::shelf($shelf) as $entry) {
+            $part = $entry->object('part');
+            if (! isset($own[$part->text('id')])) {
+                $shipped[$part->text('id')] = self::words($part);
+            }
+        }
+
+        return array_filter(['in this build' => $own, 'on the shelf' => $shipped]);
+    }
+
+    /** @return array<string, array<string, string>> */
+    public static function everything(Document $document): array
+    {
+        $all = [];
+        foreach (['strips' => ['strip', 'strip, by length'], 'leds' => ['led', 'single LEDs, by count'], 'modules' => ['module', 'modules, by count']] as $shelf => [$kind, $title]) {
+            $all[$title] = array_merge(...array_values(self::choices($shelf, $document, $kind)));
+        }
+
+        return $all;
+    }
+
+    private static function words(Fields $part): string
+    {
+        $label = $part->text('label', $part->text('id'));
+        if ($part->text('kind') === 'led') {
+            return "{$label}: ".Shown::volts($part->number('vf_v')).' at '.Shown::amps($part->number('if_a')).', limit '.Shown::amps($part->number('imax_a'));
+        }
+        if ($part->text('kind') === 'strip') {
+            $pitch = $part->integer('leds_per_cut', 1) / max(1.0, $part->number('leds_per_m'));
+
+            return "{$label}: cut every ".Shown::plain($pitch * 1000, 1).' mm, rails '.Shown::plain($part->number('rail_ohm_per_m'), 3).' ohm/m '.$part->text('rail_from', 'typical');
+        }
+
+        return $label;
+    }
+
+    /** @return array<string, string> */
+    public static function supplies(): array
+    {
+        $all = [];
+        foreach (Catalogue::shelf('supplies') as $entry) {
+            $s = $entry->object('supply');
+            $all[$entry->text('key')] = $entry->text('label').': '.Shown::plain($s->number('min_v'), 1).' to '.Shown::plain($s->number('max_v'), 1).' V';
+        }
+
+        return $all;
+    }
+
+    /** @return array<string, string> */
+    public static function places(): array
+    {
+        return array_combine(FormatOne::PLACES, array_map(fn (string $p): string => str_replace('_', ' ', $p), FormatOne::PLACES));
+    }
+
+    /** @return array<string, string> */
+    public static function wires(LeadFigures $lead, string $system): array
+    {
+        $all = ['recommended' => 'recommended: '.($lead->recommended?->label() ?? 'none fits')];
+        foreach ([...Copper::sizes($system), ...Copper::sizes($system === 'awg' ? 'mm2' : 'awg')] as $size) {
+            $all[self::gaugeKey($size)] = $size->label();
+        }
+        $all[self::wireKey($lead->wire)] ??= $lead->wire->label();
+
+        return $all;
+    }
+
+    public static function wireKey(LeadWire $wire): string
+    {
+        return self::gaugeKey($wire->awg !== null ? Gauge::awg($wire->awg) : Gauge::mm2($wire->areaMm2));
+    }
+
+    private static function gaugeKey(Gauge $size): string
+    {
+        return $size->awg !== null ? "{$size->awg} awg" : Shown::plain($size->areaMm2, 3).' mm2';
+    }
+
+    /** @return array<string, string> */
+    public static function fuses(FuseFigures $fuse, string $form): array
+    {
+        $all = ['recommended' => 'recommended: '.($fuse->window->recommendedA === null ? 'none fits' : Shown::amps($fuse->window->recommendedA))];
+        foreach (FuseWindow::values($form) as $amps) {
+            $all[Shown::plain($amps).' A'] = Shown::amps($amps);
+        }
+        if ($fuse->fuseA !== null) {
+            $all[Shown::plain($fuse->fuseA).' A'] ??= Shown::amps($fuse->fuseA);
+        }
+
+        return $all;
+    }
+}

@@ -1,0 +1,61 @@
+<?php
+
+declare(strict_types=1);
+
+namespace BenchGlow\Drawing;
+
+/** One thing to draw: where, what kind, which part it stands for. Colours only where light is computed; the rest is the style's. */
+final readonly class Shape
+{
+    /**
+     * @param  string  $kind  wire · fuse · resistor · diode · plug · joint · dot · text · carrier · unit · halo · cut · pin
+     * @param  list<array{float, float}>  $points  of a wire
+     * @param  string  $state  live · held · dead for conductors; a style name for text
+     */
+    private function __construct(
+        public string $kind,
+        public float $x = 0.0,
+        public float $y = 0.0,
+        public float $w = 0.0,
+        public float $h = 0.0,
+        public array $points = [],
+        public string $part = '',
+        public string $state = '',
+        public string $text = '',
+        public string $anchor = 'start',
+        public string $fill = '',
+    ) {}
+
+    /** @param list<array{float, float}> $points */
+    public static function wire(array $points, string $state, string $part): self
+    {
+        return new self('wire', points: $points, state: $state, part: $part);
+    }
+
+    public static function box(string $kind, float $x, float $y, float $w, float $h, string $part, string $state = '', string $fill = ''): self
+    {
+        return new self($kind, $x, $y, $w, $h, part: $part, state: $state, fill: $fill);
+    }
+
+    public static function text(string $text, float $x, float $y, string $style = 'label', string $anchor = 'start', string $part = ''): self
+    {
+        return new self('text', $x, $y, state: $style, text: $text, anchor: $anchor, part: $part);
+    }
+
+    public static function pin(int $number, float $x, float $y, string $severity, string $part): self
+    {
+        return new self('pin', $x, $y, 22.0, 22.0, part: $part, state: $severity, text: (string) $number);
+    }
+
+    /** Room a piece of text takes: the mono face has one advance of 0.6 em, the label face stays under 0.5 em. @return array{float, float, float, float} x, y, w, h */
+    public function rect(): array
+    {
+        if ($this->kind !== 'text') {
+            return [$this->x, $this->y, $this->w, $this->h];
+        }
+        $w = mb_strlen($this->text) * ($this->state === 'figure' ? 0.6 : 0.5) * Drawing::FONT;
+        $x = $this->x - ['start' => 0.0, 'middle' => $w / 2, 'end' => $w][$this->anchor];
+
+        return [$x, $this->y - 0.8 * Drawing::FONT, $w, Drawing::FONT];
+    }
+}

@@ -1,0 +1,3 @@
+@php($w = $page->weakest())
+@php($open = $page->pins())
+<span id="line-words" @if($oob ?? false) hx-swap-oob="true" @endif>@if($w)<b class="figure">{{ number_format($w['volts'], 2) }} V</b> · <span class="figure">{{ BenchGlow\Quantity\Shown::amps($page->amps($page->circuit->id)) }}</span>@else nothing to measure @endif · @if($open === []) no pins @else @if($open[0]->severity->value === 'danger')<b class="danger-word">danger</b> · @endif {{ count($open) }} pin{{ count($open) === 1 ? '' : 's' }} @endif ▴</span>

@@ -1,0 +1,29 @@
+@php($weakest = $page->weakest())
+@php($was = $page->was())
+@php($first = reset($page->analysis->build->supplies))
+<section id="meter" class="meter" aria-label="Bench meter" @if($oob ?? false) hx-swap-oob="true" @endif>
+<div class="face">
+<fieldset class="positions"><legend class="is-sr-only">Supply</legend>
+@foreach(App\View\StationPage::SUPPLY as $name => $state)
+<label @class(['here' => $page->supply === $name])><input type="radio" name="s" value="{{ $name }}" @checked($page->supply === $name) data-key="{{ $name[0] }}" hx-get="{{ $page->url(['s' => $name === 'normal' ? '' : $name]) }}" hx-trigger="change" hx-swap="none" hx-push-url="false"><span>{{ $name }}</span><span class="figure">{{ $first ? BenchGlow\Quantity\Shown::plain($first->volts($state), 1) : '—' }}</span></label>
+@endforeach
+</fieldset>
+@if($weakest)
+<p class="big figure">{{ number_format($weakest['volts'], 2) }}<small> V</small></p>
+<p class="at">at the weakest lamp: {{ $weakest['name'] }}</p>
+<dl class="small">
+<div><dd class="figure">{{ BenchGlow\Quantity\Shown::amps($page->amps($page->circuit->id)) }}</dd><dt>runs</dt></div>
+<div><dd class="figure">{{ BenchGlow\Quantity\Shown::watts($page->watts($page->circuit->id)) }}</dd><dt>taken</dt></div>
+<div><dd class="figure">{{ BenchGlow\Quantity\Shown::volts(-(float) $page->lost()) }}</dd><dt>lost</dt></div>
+</dl>
+<p class="seen">{{ BenchGlow\Quantity\Shown::percent($weakest['flux']) }} of the label's light, looks like {{ BenchGlow\Quantity\Shown::percent($weakest['seen']) }}</p>
+@if($weakest['uniformity'] < 0.995)<p class="seen">{{ BenchGlow\Quantity\Shown::percent($weakest['uniformity']) }} of the brightest lamp's</p>@endif
+@if($was)<p class="was">{{ abs($was['uniformity'] - $weakest['uniformity']) >= 0.005 ? 'evenness was '.BenchGlow\Quantity\Shown::percent($was['uniformity']).', now '.BenchGlow\Quantity\Shown::percent($weakest['uniformity']) : 'light was '.BenchGlow\Quantity\Shown::percent($was['flux']).', now '.BenchGlow\Quantity\Shown::percent($weakest['flux']) }}</p>@endif
+@elseif($page->circuit && isset($page->analysis->unsolvable[$page->circuit->id]))
+<p class="big figure">?</p><p class="at">Can't tell yet: {{ $page->analysis->unsolvable[$page->circuit->id] }}.</p>
+@else
+<p class="big figure">—</p><p class="at">nothing to measure yet</p>
+@endif
+</div>
+@include('frame.pins')
+</section>

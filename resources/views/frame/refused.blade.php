@@ -1,0 +1,1 @@
+<span class="wrong" role="alert">{{ $sentence }}</span>

@@ -1,0 +1,34 @@
+@php($S = BenchGlow\Quantity\Shown::class)
+<header><h1>{{ $page->document->title() }}</h1><p class="muted">As kept {{ $page->build->changed_at }} · revision {{ $page->base }} · {{ str_replace('_', ' ', $page->document->fields()->text('place')) }}</p></header>
+<section><h2>How to isolate it</h2><ol>
+@foreach($page->analysis->build->supplies as $supply)
+<li>{{ $supply->label }}: @if($supply->isDriver())switch the driver off at its mains switch; its mains side is for a licensed electrician.@else take off the negative terminal. Rings and tools off first.@endif
+@foreach($page->analysis->fuses as $fuse) @if($loop->first)Or pull the fuse of one circuit: @endif <b>{{ $fuse->id }}</b> ({{ $page->analysis->build->circuits[$page->analysis->build->leads[$fuse->lead]->circuit ?? '']->label ?? 'shared' }}, {{ $fuse->fittedA() === null ? 'none fits' : $S::amps($fuse->fittedA()) }}, {{ $page->length($fuse->distanceM) }} from the source){{ $loop->last ? '.' : ';' }}@endforeach</li>
+@endforeach
+<li>Prove it dead with a meter before you touch a joint.</li></ol></section>
+@if($page->document->fields()->object('brief')->text('note') !== '')<section><h2>Brief</h2><p>{{ $page->document->fields()->object('brief')->text('note') }}</p></section>@endif
+@foreach($page->analysis->build->circuits as $circuit)
+@php($drawing = BenchGlow\Drawing\CircuitDrawing::wide($page->analysis, $circuit->id, 'nominal', units: $page->preference->units))
+<section class="sheet-circuit"><h2><span class="tag">{{ $circuit->flag }}</span> {{ $circuit->label }}</h2><x-svg :drawing="$drawing" :id="'sheet-'.$circuit->id"/>
+@if(isset($page->analysis->unsolvable[$circuit->id]))<p>Not solved: {{ $page->analysis->unsolvable[$circuit->id] }}.</p>@else
+<div class="scroll" tabindex="0" role="region" aria-label="Figures of {{ $circuit->label }}"><table class="table is-narrow"><thead><tr><th>Supply</th><th>Amps</th><th>Weakest lamp</th><th>Its light</th><th>Looks like</th></tr></thead><tbody>
+@foreach(App\View\StationPage::SUPPLY as $name => $state)@php($w = $page->analysis->weakest($circuit->id, $state))
+<tr><td>{{ $name }}</td><td class="figure">{{ $S::amps($page->analysis->circuitA($circuit->id, $state)) }}</td><td class="figure">{{ $w ? $S::volts($w['emitter']->volts[$w['unit']]) : '—' }}</td><td class="figure">{{ $w ? $S::percent($w['emitter']->least()) : '—' }}</td><td class="figure">{{ $w ? $S::percent(BenchGlow\Light\Seen::share($w['emitter']->least())) : '—' }}</td></tr>@endforeach
+</tbody></table></div>@endif</section>
+@endforeach
+<section><h2>Wires and fuses</h2><div class="scroll" tabindex="0" role="region" aria-label="Wires and fuses"><table class="table is-narrow"><thead><tr><th>Lead</th><th>Wire</th><th>Length</th><th>Carries</th><th>Bears</th><th>Loses</th><th>Fuse</th></tr></thead><tbody>
+@foreach($page->analysis->leads as $lead)
+<tr><td>{{ $page->analysis->build->leads[$lead->id]->label }}</td><td>{{ $lead->wire->label() }}{{ $lead->wire->chosen ? '' : ' (recommended)' }}</td><td class="figure">{{ $lead->lengthKnown ? $page->length($lead->lengthM) : 'missing' }}</td><td class="figure">{{ $S::amps($lead->amps) }}</td><td class="figure">{{ $S::amps($lead->allowedA) }}</td><td class="figure">{{ $S::volts($lead->dropV) }}</td><td>@foreach($page->analysis->fuses as $fuse)@if($fuse->lead === $lead->id){{ $fuse->id }} {{ $fuse->fittedA() === null ? 'none fits' : $S::amps($fuse->fittedA()) }} @endif @endforeach</td></tr>
+@endforeach
+</tbody></table></div></section>
+<section><h2>Parts</h2><div class="scroll" tabindex="0" role="region" aria-label="Parts"><table class="table is-narrow"><thead><tr><th>Part</th><th>Count</th><th>Length</th><th>Price, {{ $page->analysis->build->settings->currency }}</th></tr></thead><tbody>
+@foreach($parts as $row)<tr><td>{{ $row['label'] }}</td><td class="figure">{{ $row['count'] ?? '' }}</td><td class="figure">{{ $row['length_m'] === null ? '' : $page->length($row['length_m']) }}</td><td class="figure">{{ $row['price'] === null ? '—' : number_format($row['price'], 2) }}</td></tr>@endforeach
+@php($priced = array_filter($parts, fn ($r) => $r['price'] !== null))
+<tr><th>Sum of what has a price</th><td></td><td></td><td class="figure">{{ number_format(array_sum(array_column($priced, 'price')), 2) }}{{ count($priced) < count($parts) ? ' and '.(count($parts) - count($priced)).' without' : '' }}</td></tr>
+</tbody></table></div></section>
+@if($insulate !== [])<section><h2>To insulate</h2><ul>@foreach($insulate as $row)<li><span class="figure">{{ $row['pin'] }}</span>{{ $row['volts'] === null ? '' : ', '.$S::volts($row['volts']) }}</li>@endforeach</ul></section>@endif
+@php($open = $page->analysis->open())
+<section><h2>Open findings</h2>@if($open === [])<p>None at three supply states. Measure before you trust it.</p>@else<ul>@foreach($open as $finding)<li><x-severity :of="$finding->severity->value"/> {{ $finding->message }}</li>@endforeach</ul>@endif
+@php($aside = array_filter($page->analysis->findings, fn ($x) => $x->acceptedBecause !== null))
+@if($aside !== [])<h3>Set aside, with the reason</h3><ul>@foreach($aside as $finding)<li>{{ $finding->message }} <em>“{{ $finding->acceptedBecause }}”</em></li>@endforeach</ul>@endif</section>
+<footer class="muted">Figures come from models and typical parts; measure before trusting. Local codes and licensed practice win.</footer>

@@ -1,0 +1,3 @@
+@include('frame.head', ['title' => $page->document->title().', sheet', 'preference' => $page->preference])
+<body class="print-page"><p class="no-print row"><button class="button is-primary" type="button" data-print>Print</button> <a class="button" href="{{ $page->url(['station' => 'handover']) }}">Back to the bench</a></p>
+<main class="sheet">@include('print.body')</main></body></html>

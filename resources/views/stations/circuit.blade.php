@@ -1,0 +1,4 @@
+@extends('frame.page')
+@section('plate')
+@include('stations.circuit_plate')
+@endsection

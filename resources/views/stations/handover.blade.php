@@ -1,0 +1,2 @@
+@extends('frame.page')
+@section('plate')@include('stations.handover_plate')@endsection

@@ -1,0 +1,1 @@
+<p id="refused" class="refused" hx-swap-oob="true"></p>@include('frame.echo')
