@@ -30,7 +30,9 @@ spl_autoload_register(function (string $class): void {
     }
 });
 
-final class Misused extends RuntimeException {}
+final class Misused extends RuntimeException
+{
+}
 
 function source(?string $path): string
 {
@@ -60,7 +62,7 @@ function words(array $args, array $known): array
         }
         [$name, $value] = [...explode('=', substr($args[$i], 2), 2), null];
         if (! in_array($name, $known, true)) {
-            throw new Misused("There is no option --{$name} here.".BadBuild::nearMiss($name, $known));
+            throw new Misused("There is no option --{$name} here.".BadBuild::nearMiss((string) $name, $known));
         }
         $value ??= $args[++$i] ?? throw new Misused("--{$name} needs a value.");
         $options[$name] = $value;
@@ -69,13 +71,13 @@ function words(array $args, array $known): array
     return [$words, $options];
 }
 
-/** @param array<string, mixed> $out */
+/** @param  array<string, mixed>  $out */
 function answer(array $out): void
 {
     echo json_encode($out, JSON_UNESCAPED_SLASHES | JSON_UNESCAPED_UNICODE | JSON_THROW_ON_ERROR), "\n";
 }
 
-/** @param list<string> $args */
+/** @param  list<string>  $args */
 function run(array $args): int
 {
     $tool = array_shift($args) ?? '';

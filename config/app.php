@@ -10,5 +10,7 @@ return [
     'timezone' => env('GLOW_TIMEZONE', 'UTC'),
     'locale' => 'en',
     'key' => env('APP_KEY'),
+    // A digest of core/, handed over by bin/glow start: solved builds are kept under it.
+    'core' => env('GLOW_CORE'),
     'cipher' => 'AES-256-CBC',
 ];

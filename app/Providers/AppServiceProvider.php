@@ -6,4 +6,6 @@ namespace App\Providers;
 
 use Illuminate\Support\ServiceProvider;
 
-final class AppServiceProvider extends ServiceProvider {}
+final class AppServiceProvider extends ServiceProvider
+{
+}

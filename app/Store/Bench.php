@@ -129,7 +129,7 @@ final class Bench
         return $move === null ? null : new Kept($move->to_no, true);
     }
 
-    /** @param array<array-key, mixed>|null $edit */
+    /** @param  array<array-key, mixed>|null  $edit */
     private function advance(Build $build, int $base, string $token, string $window, string $kind, Document $document, string $what, ?array $edit): Kept
     {
         return $this->once($build, $token, fn (): Kept => DB::transaction(function () use ($build, $base, $token, $window, $kind, $document, $what, $edit): Kept {
@@ -180,7 +180,7 @@ final class Bench
         Move::create(['build_id' => $build->id, 'from_no' => $from, 'to_no' => $to, 'kind' => $kind, 'window' => $window, 'token' => $token, 'at' => self::now()]);
     }
 
-    /** @param array<array-key, mixed>|null $edit */
+    /** @param  array<array-key, mixed>|null  $edit */
     private function insert(int $build, int $no, ?int $parent, Document $document, string $what, ?array $edit): void
     {
         Revision::create([

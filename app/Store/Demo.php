@@ -13,7 +13,9 @@ final readonly class Demo
 {
     public const BUILDS = ['heron', 'coffee-stall', 'mineral-cabinet', 'carnival-lantern', 'harbour-tour'];
 
-    public function __construct(private Bench $bench) {}
+    public function __construct(private Bench $bench)
+    {
+    }
 
     /** @return int how many were hung */
     public function hang(bool $fresh): int

@@ -20,7 +20,7 @@ final class EditWords
         'settings.uniformity_target' => 'evenness target', 'settings.drop_target' => 'drop target', 'rail_ohm_per_m' => 'rail resistance',
     ];
 
-    /** @param array<array-key, mixed> $edit */
+    /** @param  array<array-key, mixed>  $edit */
     public static function say(array $edit, Document $before, Document $after): string
     {
         $f = new Fields($edit);

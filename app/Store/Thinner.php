@@ -14,7 +14,9 @@ use Illuminate\Support\Facades\DB;
  */
 final readonly class Thinner
 {
-    public function __construct(private int $newestKept = 2000, private int $mostRevisions = 5000, private int $mostBytes = 64 * 1024 * 1024) {}
+    public function __construct(private int $newestKept = 2000, private int $mostRevisions = 5000, private int $mostBytes = 64 * 1024 * 1024)
+    {
+    }
 
     /** @return int revisions taken out */
     public function run(): int

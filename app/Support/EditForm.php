@@ -24,7 +24,9 @@ use BenchGlow\Sizing\StripCalibration;
 /** Turns what a form sent into one typed edit. */
 final readonly class EditForm
 {
-    public function __construct(private Preference $preference, private Document $document) {}
+    public function __construct(private Preference $preference, private Document $document)
+    {
+    }
 
     /**
      * @return array<string, mixed>
@@ -120,7 +122,11 @@ final readonly class EditForm
         return ['light' => [...$light, ...($label === '' ? ['label' => $part->text('label')] : ['label' => $label])], 'part' => $part->data];
     }
 
-    /** A row of LEDs begins with the string length that comes out best at its supply. @return array<string, mixed> */
+    /**
+     * A row of LEDs begins with the string length that comes out best at its supply.
+     *
+     * @return array<string, mixed>
+     */
     private function row(Fields $part, int $count, string $supplyId): array
     {
         $supplies = $this->document->fields()->objects('supplies');
@@ -178,7 +184,7 @@ final readonly class EditForm
         ]];
     }
 
-    /** @param callable(): float $read */
+    /** @param  callable(): float  $read */
     private function named(string $name, callable $read): float
     {
         try {

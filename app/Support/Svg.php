@@ -10,7 +10,7 @@ use BenchGlow\Drawing\Shape;
 /** The one place that turns drawn geometry into SVG; everything is escaped here. Only computed light carries a colour of its own. */
 final class Svg
 {
-    /** @param list<Shape> $shapes */
+    /** @param  list<Shape>  $shapes */
     public static function shapes(array $shapes): string
     {
         return implode('', array_map(self::shape(...), $shapes));
@@ -37,10 +37,11 @@ final class Svg
     {
         $part = $s->part === '' ? '' : ' data-part="'.e($s->part).'"';
         [$x, $y, $w, $h] = [self::n($s->x), self::n($s->y), self::n($s->w), self::n($s->h)];
+        $words = $s->state === 'figure' ? 'figure' : 'words';
 
         return match ($s->kind) {
             'wire' => self::wire($s, $part),
-            'text' => "<text x=\"{$x}\" y=\"{$y}\" class=\"{$s->state}\" text-anchor=\"{$s->anchor}\"{$part}>".e($s->text).'</text>',
+            'text' => "<text x=\"{$x}\" y=\"{$y}\" class=\"{$words}\" text-anchor=\"{$s->anchor}\"{$part}>".e($s->text).'</text>',
             'halo' => "<rect class=\"halo {$s->state}\" x=\"{$x}\" y=\"{$y}\" width=\"{$w}\" height=\"{$h}\" rx=\"6\" fill=\"{$s->fill}\"/>",
             'carrier' => "<rect class=\"carrier\" x=\"{$x}\" y=\"{$y}\" width=\"{$w}\" height=\"{$h}\"{$part}/>",
             'unit' => self::unit($s),

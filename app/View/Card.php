@@ -23,5 +23,6 @@ final readonly class Card
         public ?array $edit,
         public array $shapes,
         public bool $first = false,
-    ) {}
+    ) {
+    }
 }

@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace App\View;
 
+use App\Support\Analyses;
 use BenchGlow\Build\Light;
 use BenchGlow\Drawing\LightRow;
 use BenchGlow\Drawing\Shape;
@@ -19,23 +20,41 @@ use BenchGlow\Report\PartsList;
 use BenchGlow\Sizing\Copper;
 use BenchGlow\Sizing\FuseWindow;
 use BenchGlow\Sizing\SeriesResistor;
+use Illuminate\Support\Facades\Cache;
 
 /** Alternatives side by side, each drawn, priced and explained; the one in use is marked "on the bench". */
 final readonly class Cards
 {
     private const FEEDS = ['both' => 'Both ends', 'middle' => 'Middle', 'two' => 'Two runs', 'start' => 'Start', 'end' => 'End'];
 
-    public function __construct(private StationPage $page) {}
+    public function __construct(private StationPage $page)
+    {
+    }
 
-    /** @return list<Card> feed points of a strip, evenest for the money first */
+    /** @return list<Card> feed points of a strip, evenest for the money first; each is a build solved anew, so they are kept */
     public function feeds(Light $light): array
+    {
+        $page = $this->page;
+        $key = implode(':', ['feeds', $page->document->hash(), $light->id, $page->supply, $page->preference->wire, $page->preference->units, Analyses::version()]);
+        $kept = Cache::get($key);
+        $cards = is_string($kept) ? @unserialize($kept) : null;
+        if (! is_array($cards)) {
+            $cards = $this->tryFeeds($light);
+            Cache::put($key, serialize($cards), now()->addDays(30));
+        }
+
+        return array_values(array_filter($cards, fn (mixed $c): bool => $c instanceof Card));
+    }
+
+    /** @return list<Card> */
+    private function tryFeeds(Light $light): array
     {
         $analysis = $this->page->analysis;
         $now = FeedOptions::current($analysis->build, $analysis->harness, $light->id);
         $ranked = [];
         foreach (FeedOptions::edits($light->id) as $way => $edit) {
             $tried = $way === $now ? $analysis : $this->page->tried($edit);
-            if ($tried === null || ($way === 'two' && $light->fit()->units < 2)) {
+            if ($tried === null || ($way === 'two' && $light->fit()->units < 2) || ($way === 'end' && $now !== 'end')) {
                 continue;
             }
             $states = $tried->states[$this->page->state()]->lights[$light->id] ?? [];
@@ -123,14 +142,14 @@ final readonly class Cards
                 $at = $k;
             }
         }
-        $supply = reset($this->page->analysis->build->supplies);
+        $supply = $this->page->analysis->build->mainSupply();
         $cards = [];
         foreach (array_slice($sizes, max(0, $at - 1), 4) as $size) {
             $wire = $figures->wire;
             $drop = $wire->areaMm2 > 0 ? $figures->dropV * $wire->areaMm2 / $size->areaMm2 : 0.0;
             $allowed = Copper::allowedA($size->areaMm2, $wire->insulationC, $wire->ambientC, $wire->bundle);
             $first = $figures->recommended !== null && abs($size->areaMm2 - $figures->recommended->areaMm2) < 1e-9;
-            $cards[] = new Card($size->label(), Shown::plain($supply === false ? 0.0 : 100 * $drop / $supply->nominalV, 1).' %', Shown::volts($drop).' lost', 'good for '.Shown::amps($allowed).$this->wirePrice($size),
+            $cards[] = new Card($size->label(), Shown::plain($supply === null ? 0.0 : 100 * $drop / $supply->nominalV, 1).' %', Shown::volts($drop).' lost', 'good for '.Shown::amps($allowed).$this->wirePrice($size),
                 $first ? 'first: thinnest that keeps the drop and bears its fuse' : ($size->areaMm2 < ($figures->recommended->areaMm2 ?? 0.0) ? 'thinner than it should be' : 'more copper than needed'),
                 abs($wire->areaMm2 - $size->areaMm2) < 1e-4, ['op' => 'set_wire', 'id' => $lead, ...($first ? ['area_mm2' => null] : ['area_mm2' => round($size->areaMm2, 6), ...($size->awg === null ? [] : ['awg' => $size->awg])])],
                 [Shape::wire([[0.0, 14.0], [150.0, 14.0]], 'live', $lead), Shape::box('section', 150.0 - 2.2 * sqrt($size->areaMm2) * 2, 14.0 - 2.2 * sqrt($size->areaMm2), 4.4 * sqrt($size->areaMm2), 4.4 * sqrt($size->areaMm2), $lead)], $first);

@@ -22,8 +22,10 @@ use BenchGlow\Sizing\SeriesResistor;
 /** The resistor sum: every string length at the asked current, and the best one drawn and solved. */
 final readonly class SeriesSum
 {
-    /** @param list<SeriesOption> $options */
-    private function __construct(public array $options, public ?int $best, public ?Drawing $drawing) {}
+    /** @param  list<SeriesOption>  $options */
+    private function __construct(public array $options, public ?int $best, public ?Drawing $drawing)
+    {
+    }
 
     public static function of(Sum $sum): self
     {
@@ -48,10 +50,11 @@ final readonly class SeriesSum
 
     private static function draw(Sum $sum, SeriesOption $option): Drawing
     {
-        $document = $sum->document();
+        // Half a metre of lead: a resistor sum is about a bench, not a hull.
+        $document = $sum->over($sum->document(), 0.5);
         $build = Build::of($document);
-        $light = reset($build->lights);
-        if ($light !== false) {
+        $light = array_values($build->lights)[0] ?? null;
+        if ($light !== null) {
             $document = Editor::apply($document, LedRow::edit($light, $option));
         }
         $analysis = Analysis::of($document, $sum->preference->wire);

@@ -35,7 +35,7 @@ final class StationPage
 
     private ?Analysis $before = null;
 
-    /** @param string $supply low · normal · high */
+    /** @param  string  $supply low · normal · high */
     public function __construct(
         public readonly Build $build,
         public readonly int $base,
@@ -56,7 +56,7 @@ final class StationPage
         return self::SUPPLY[$this->supply];
     }
 
-    /** @param array<string, string> $change */
+    /** @param  array<string, string>  $change */
     public function url(array $change = []): string
     {
         $station = $change['station'] ?? $this->station;
@@ -146,7 +146,11 @@ final class StationPage
         return ['volts' => $e->volts[$worst['unit']], 'name' => $analysis->build->lights[$worst['light']]->label.$place, 'flux' => $e->least(), 'seen' => Seen::share($e->least()), 'uniformity' => $e->uniformity()];
     }
 
-    /** The same before the newest change, where it made a visible difference. @return array{flux: float, volts: float, uniformity: float}|null */
+    /**
+     * The same before the newest change, where it made a visible difference.
+     *
+     * @return array{flux: float, volts: float, uniformity: float}|null
+     */
     public function was(): ?array
     {
         $before = $this->beforeThis();
@@ -181,6 +185,17 @@ final class StationPage
         return ! isset($this->analysis->unsolvable[$circuit]) && ($this->analysis->weakest($circuit, $this->state())['emitter'] ?? null)?->greatest() > $this->analysis->build->settings->litFrom;
     }
 
+    /** What a flag says under its name. */
+    public function flagWords(string $circuit): string
+    {
+        return match (true) {
+            isset($this->analysis->unsolvable[$circuit]) => 'not solved yet',
+            $this->lit($circuit) => Shown::amps($this->amps($circuit)),
+            $this->analysis->build->lightsOf($circuit) === [] => 'draft',
+            default => 'dark',
+        };
+    }
+
     public function litCount(): int
     {
         return count(array_filter($this->analysis->build->circuits, fn (Circuit $c): bool => $this->lit($c->id)));
@@ -188,9 +203,9 @@ final class StationPage
 
     public function watts(string $circuit): float
     {
-        $supply = reset($this->analysis->build->supplies);
+        $supply = $this->analysis->build->mainSupply();
 
-        return $supply === false ? 0.0 : $this->amps($circuit) * $supply->volts($this->state());
+        return $supply === null ? 0.0 : $this->amps($circuit) * $supply->volts($this->state());
     }
 
     /** Volts lost between the supply at no load and the weakest unit of the circuit. */

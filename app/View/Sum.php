@@ -32,6 +32,7 @@ final class Sum
     /** Ambient presets (electrics.md 4). */
     public const PLACES = ['open' => ['in the open', 30.0], 'cupboard' => ['in a cabin or cupboard', 40.0], 'panel' => ['in a sealed panel', 60.0], 'engine' => ['in an engine space', 85.0]];
 
+    /** @var array<string, array<string, string>> */
     private const DEFAULTS = [
         'resistor' => ['count' => '12', 'part' => 'led_white_5', 'supply' => 'house_bank_12', 'target' => '20 mA'],
         'strip' => ['length' => '2.34 m', 'part' => 'strip_white_12_144', 'supply' => 'house_bank_12', 'feed' => 'start', 'way' => '3.2 m'],
@@ -45,7 +46,7 @@ final class Sum
     /** @var array<string, string> field => sentence */
     public array $errors = [];
 
-    /** @param array<array-key, mixed> $query */
+    /** @param  array<array-key, mixed>  $query */
     public function __construct(public readonly string $kind, array $query, public readonly Preference $preference)
     {
         $this->typed = self::DEFAULTS[$kind];
@@ -111,7 +112,7 @@ final class Sum
 
     public function document(): Document
     {
-        $supply = Catalogue::supply($this->typed['supply']) ?? Catalogue::supply(self::DEFAULTS[$this->kind]['supply']);
+        $supply = Catalogue::supply($this->typed['supply']) ?? Catalogue::supply(self::DEFAULTS[$this->kind]['supply'] ?? '');
         $document = Document::fromJson((string) json_encode([
             'format' => FormatOne::NAME, 'version' => FormatOne::VERSION, 'title' => 'Quick sum', 'place' => 'other',
             'supplies' => [['id' => 'supply', ...($supply->data ?? [])]], 'circuits' => [],
@@ -138,7 +139,7 @@ final class Sum
             $edit = $form->edit(new Fields([...$this->form(), 'label' => $label]));
         } catch (NotUnderstood|BadBuild $e) {
             $this->errors['part'] = $e->getMessage();
-            $this->typed['part'] = self::DEFAULTS[$this->kind]['part'];
+            $this->typed['part'] = self::DEFAULTS[$this->kind]['part'] ?? '';
             $edit = $form->edit(new Fields([...$this->form(), 'label' => $label]));
         }
         yield $edit;
@@ -152,13 +153,21 @@ final class Sum
         $light = array_key_first($build->lights);
         $lead = array_key_first($build->leads);
         if ($this->kind === 'strip' && $light !== null && $lead !== null) {
-            $document = Editor::apply($document, ['op' => 'set', 'id' => $lead, 'field' => 'length_m', 'value' => $this->number('way', Unit::Length)]);
+            $document = $this->over($document, $this->number('way', Unit::Length));
             if ($build->lights[$light]->fit()->units >= 1) {
                 $document = Editor::apply($document, ['op' => 'feed', 'id' => $light, 'feed' => in_array($this->typed['feed'], ['start', 'end', 'both', 'middle'], true) ? $this->typed['feed'] : 'start']);
             }
         }
 
         return Analysis::of($document, $this->preference->wire);
+    }
+
+    /** The document with its newest lead of this length. */
+    public function over(Document $document, float $metres): Document
+    {
+        $lead = array_key_last(Build::of($document)->leads);
+
+        return $lead === null ? $document : Editor::apply($document, ['op' => 'set', 'id' => $lead, 'field' => 'length_m', 'value' => round($metres, 9)]);
     }
 
     public function ambientC(): float

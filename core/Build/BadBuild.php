@@ -22,7 +22,7 @@ final class BadBuild extends \DomainException
         return new self($path, "expected {$expected}, found ".self::show($found).'.');
     }
 
-    /** @param list<string> $known */
+    /** @param  list<string>  $known */
     public static function unknownField(string $path, string $field, array $known): self
     {
         return new self($path, "unknown field `{$field}`.".self::nearMiss($field, $known));
@@ -33,7 +33,7 @@ final class BadBuild extends \DomainException
         return new self($path, "field `{$field}` is missing.");
     }
 
-    /** @param list<string> $known */
+    /** @param  list<string>  $known */
     public static function nearMiss(string $typed, array $known): string
     {
         $best = null;

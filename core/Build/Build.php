@@ -25,7 +25,8 @@ final readonly class Build
         public array $leads,
         public array $devices,
         public array $parts,
-    ) {}
+    ) {
+    }
 
     public static function of(Document $document): self
     {
@@ -71,5 +72,15 @@ final readonly class Build
     public function lightsOf(string $circuit): array
     {
         return array_values(array_filter($this->lights, fn (Light $l): bool => $l->circuit === $circuit));
+    }
+
+    /** The supply named first: the one the meter's positions are marked with. */
+    public function mainSupply(): ?Supply
+    {
+        foreach ($this->supplies as $supply) {
+            return $supply;
+        }
+
+        return null;
     }
 }

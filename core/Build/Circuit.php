@@ -7,8 +7,10 @@ namespace BenchGlow\Build;
 /** One circuit as its builder names it. */
 final readonly class Circuit
 {
-    /** @param list<Want> $wants in order of precedence */
-    private function __construct(public string $id, public string $flag, public string $label, public string $note, public array $wants) {}
+    /** @param  list<Want>  $wants in order of precedence */
+    private function __construct(public string $id, public string $flag, public string $label, public string $note, public array $wants)
+    {
+    }
 
     public static function of(Fields $f): self
     {

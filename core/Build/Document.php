@@ -11,8 +11,10 @@ use BenchGlow\Build\Format\ShapeWriter;
 /** A build document that has been checked as a whole: shapes, then references. Immutable. */
 final readonly class Document
 {
-    /** @param array<array-key, mixed> $data */
-    private function __construct(public array $data, public string $json) {}
+    /** @param  array<array-key, mixed>  $data */
+    private function __construct(public array $data, public string $json)
+    {
+    }
 
     /** @throws BadBuild */
     public static function fromJson(string $text): self
@@ -51,7 +53,7 @@ final readonly class Document
         return new self(is_array($data) ? $data : [], $json);
     }
 
-    /** @param array<array-key, mixed> $data */
+    /** @param  array<array-key, mixed>  $data */
     private static function fromChecked(array $data): self
     {
         return new self($data, ShapeWriter::write(FormatOne::shape(), $data));

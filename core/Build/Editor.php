@@ -210,7 +210,7 @@ final class Editor
         $this->data = self::without($this->data, $gone);
     }
 
-    /** @param array<string, true> $gone */
+    /** @param  array<string, true>  $gone */
     private static function touches(mixed $core, array $gone): bool
     {
         foreach (is_array($core) ? $core : [] as $pin) {
@@ -297,7 +297,7 @@ final class Editor
             $moved = array_map(fn (mixed $core): array => array_map(
                 fn (mixed $pin): mixed => is_string($pin) && $on($pin) ? "{$light}.{$mark}.".substr((string) strrchr($pin, '.'), 1) : $pin,
                 is_array($core) ? array_values($core) : []), $cores);
-            $fed = $moved !== $cores || array_filter($cores, fn (mixed $c): bool => is_array($c) && ($on($c[0]) || $on($c[1]))) !== [] ? $lead : $fed;
+            $fed = $moved !== $cores || array_filter($moved, fn (array $c): bool => $on($c[0] ?? null) || $on($c[1] ?? null)) !== [] ? $lead : $fed;
             $leads[] = [...$lead->data, 'cores' => $moved];
         }
         if ($fed === null) {
@@ -323,7 +323,7 @@ final class Editor
             'label' => 'Along the strip to its far end',
             'cores' => array_map(fn (string $rail): array => ["{$light}.start.{$rail}", "{$light}.end.{$rail}"], $rails),
             'length_m' => $this->alongM($light),
-            'wire' => $fed->textOrNull('wire'),
+            'wire' => null,
         ];
     }
 

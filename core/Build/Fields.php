@@ -7,8 +7,10 @@ namespace BenchGlow\Build;
 /** Typed access to one object of a document that has passed the reader. */
 final readonly class Fields
 {
-    /** @param array<array-key, mixed> $data */
-    public function __construct(public array $data) {}
+    /** @param  array<array-key, mixed>  $data */
+    public function __construct(public array $data)
+    {
+    }
 
     public function has(string $name): bool
     {

@@ -11,7 +11,9 @@ final readonly class Index
      * @param  array<string, list<string|int>>  $paths  id => keys from the top
      * @param  array<string, string>  $sections  id => section, as lights, leads.inline, circuits.wants
      */
-    private function __construct(private Document $document, public array $paths, public array $sections) {}
+    private function __construct(private Document $document, public array $paths, public array $sections)
+    {
+    }
 
     private const NESTED = ['brief' => ['facts'], 'host' => ['ways', 'wires', 'grounds'], 'probe' => ['connectors', 'wires', 'readings'], 'work' => ['own_steps', 'fasteners']];
 
@@ -20,42 +22,52 @@ final readonly class Index
     /** @throws BadBuild where an id stands twice */
     public static function of(Document $document): self
     {
+        /** @var array<string, list<string|int>> $paths */
         $paths = [];
+        /** @var array<string, string> $sections */
         $sections = [];
-        $take = function (Fields $item, array $path, string $section) use (&$paths, &$sections): void {
-            $id = $item->text('id');
-            if ($id === '') {
-                return;
-            }
-            if (isset($paths[$id])) {
-                throw BadBuild::at('/'.implode('/', $path).'/id', "the id `{$id}` stands already at /".implode('/', $paths[$id]).'.');
-            }
-            $paths[$id] = $path;
-            $sections[$id] = $section;
-        };
+        /** @param  list<string|int>  $path */
         $fields = $document->fields();
         foreach (array_keys($document->data) as $section) {
             $section = (string) $section;
             foreach (self::NESTED[$section] ?? [] as $inner) {
                 foreach ($fields->object($section)->objects($inner) as $i => $item) {
-                    $take($item, [$section, $inner, $i], "{$section}.{$inner}");
+                    self::take($paths, $sections, $item, [$section, $inner, $i], "{$section}.{$inner}");
                 }
             }
             if (isset(self::NESTED[$section])) {
                 continue;
             }
             foreach ($fields->objects($section) as $i => $item) {
-                $take($item, [$section, $i], $section);
+                self::take($paths, $sections, $item, [$section, $i], $section);
                 if (isset(self::INSIDE[$section])) {
                     $inner = self::INSIDE[$section];
                     foreach ($item->objects($inner) as $j => $nested) {
-                        $take($nested, [$section, $i, $inner, $j], "{$section}.{$inner}");
+                        self::take($paths, $sections, $nested, [$section, $i, $inner, $j], "{$section}.{$inner}");
                     }
                 }
             }
         }
 
         return new self($document, $paths, $sections);
+    }
+
+    /**
+     * @param  array<string, list<string|int>>  $paths
+     * @param  array<string, string>  $sections
+     * @param  list<string|int>  $path
+     */
+    private static function take(array &$paths, array &$sections, Fields $item, array $path, string $section): void
+    {
+        $id = $item->text('id');
+        if ($id === '') {
+            return;
+        }
+        if (isset($paths[$id])) {
+            throw BadBuild::at('/'.implode('/', $path).'/id', "the id `{$id}` stands already at /".implode('/', $paths[$id]).'.');
+        }
+        $paths[$id] = $path;
+        $sections[$id] = $section;
     }
 
     public function has(string $id): bool

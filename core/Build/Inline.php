@@ -7,7 +7,7 @@ namespace BenchGlow\Build;
 /** Something set into one core of a lead. */
 final readonly class Inline
 {
-    /** @param list<int> $ways plug ways, in core order */
+    /** @param  list<int>  $ways plug ways, in core order */
     private function __construct(
         public string $id,
         public string $kind,
@@ -20,7 +20,8 @@ final readonly class Inline
         public bool $pointsTo,
         public string $plug,
         public array $ways,
-    ) {}
+    ) {
+    }
 
     public static function of(Fields $f): self
     {

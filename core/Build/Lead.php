@@ -21,7 +21,8 @@ final readonly class Lead
         public ?string $wire,
         public array $route,
         public array $inline,
-    ) {}
+    ) {
+    }
 
     public static function of(Fields $f): self
     {

@@ -18,7 +18,8 @@ final readonly class Light
         public string $label,
         public Fields $fields,
         public Fields $part,
-    ) {}
+    ) {
+    }
 
     public static function of(Fields $f, Fields $part): self
     {
@@ -60,7 +61,11 @@ final readonly class Light
         return $this->fields->integer('count', 1);
     }
 
-    /** Strings of a row of LEDs: how many full ones, and the LEDs of a shorter last one (0: none). @return array{int, int} */
+    /**
+     * Strings of a row of LEDs: how many full ones, and the LEDs of a shorter last one (0: none).
+     *
+     * @return array{int, int}
+     */
     public function strings(): array
     {
         $per = min($this->fields->integer('per_string', 1), $this->count());
@@ -69,7 +74,11 @@ final readonly class Light
         return [$full, $this->count() - $full * $per];
     }
 
-    /** Emitters as wants name them: id inside the light => colour. @return array<string, string> */
+    /**
+     * Emitters as wants name them: id inside the light => colour.
+     *
+     * @return array<string, string>
+     */
     public function emitters(): array
     {
         if ($this->kind === 'strip') {

@@ -7,7 +7,9 @@ namespace BenchGlow\Build;
 /** Which pins each id of a build offers. */
 final readonly class Pins
 {
-    private function __construct(private Index $index) {}
+    private function __construct(private Index $index)
+    {
+    }
 
     public static function of(Index $index): self
     {

@@ -26,7 +26,9 @@ final class References
         'probe.readings' => ['wire' => 'probe.wires'],
     ];
 
-    private function __construct(private readonly Document $document, private readonly Index $index, private readonly Pins $pins) {}
+    private function __construct(private readonly Document $document, private readonly Index $index, private readonly Pins $pins)
+    {
+    }
 
     /** @throws BadBuild */
     public static function check(Document $document): void
@@ -110,7 +112,7 @@ final class References
         }
     }
 
-    /** @param array<array-key, mixed> $node */
+    /** @param  array<array-key, mixed>  $node */
     private function walk(array $node, string $path): void
     {
         foreach ($node as $key => $value) {
@@ -184,7 +186,7 @@ final class References
         foreach (['at' => $positions, 'sense' => $senses] as $head => $known) {
             $named = $node[$head] ?? null;
             if (is_string($named) && ! in_array($named, $known, true)) {
-                throw BadBuild::at("{$path}/{$head}", "the part has no ".($head === 'at' ? 'position' : 'sense')." `{$named}`.".BadBuild::nearMiss($named, $known));
+                throw BadBuild::at("{$path}/{$head}", 'the part has no '.($head === 'at' ? 'position' : 'sense')." `{$named}`.".BadBuild::nearMiss($named, $known));
             }
         }
         foreach ($node as $key => $value) {
@@ -208,7 +210,7 @@ final class References
                 $units = (int) ceil($light->number('wanted_m') * $part->number('leds_per_m') / max(1, $part->integer('leds_per_cut')));
                 $all += $units;
                 if ($units > self::MAX_UNITS_STRIP || $all > self::MAX_UNITS_BUILD) {
-                    throw BadBuild::at("/lights/{$i}/wanted_m", 'that is '.($units > self::MAX_UNITS_STRIP ? "{$units} cut units; one strip may have ".self::MAX_UNITS_STRIP : "more than ".self::MAX_UNITS_BUILD.' cut units in the build').'.');
+                    throw BadBuild::at("/lights/{$i}/wanted_m", 'that is '.($units > self::MAX_UNITS_STRIP ? "{$units} cut units; one strip may have ".self::MAX_UNITS_STRIP : 'more than '.self::MAX_UNITS_BUILD.' cut units in the build').'.');
                 }
             }
         }
@@ -267,7 +269,7 @@ final class References
         }
     }
 
-    /** @param array<string, true> $ways plug ways in use */
+    /** @param  array<string, true>  $ways plug ways in use */
     private function inline(int $i, Fields $lead, array &$ways): void
     {
         $before = 0.0;
@@ -296,7 +298,7 @@ final class References
         }
     }
 
-    /** @param array<string, true> $used */
+    /** @param  array<string, true>  $used */
     private function plugWays(string $path, Fields $thing, array &$used): void
     {
         $plug = $thing->text('plug');
@@ -322,7 +324,8 @@ final class References
         foreach ($this->document->fields()->objects('circuits') as $i => $circuit) {
             foreach ($circuit->objects('wants') as $j => $want) {
                 foreach ($want->texts('glow') as $k => $glow) {
-                    [$light, $emitter] = [...explode('.', $glow, 2), null];
+                    $light = explode('.', $glow)[0];
+                    $emitter = explode('.', $glow, 2)[1] ?? null;
                     $path = "/circuits/{$i}/wants/{$j}/glow/{$k}";
                     $this->must($path, $light, 'lights');
                     $known = $this->emitters($light);

@@ -20,7 +20,8 @@ final readonly class Settings
         public float $highTo,
         public float $levelRatioMin,
         public string $currency,
-    ) {}
+    ) {
+    }
 
     public static function of(Fields $f): self
     {

@@ -23,7 +23,8 @@ final readonly class Supply
         public float $usableFraction,
         public ?float $maxCurrentA,
         public ?float $ratedW,
-    ) {}
+    ) {
+    }
 
     public static function of(Fields $f): self
     {

@@ -7,8 +7,10 @@ namespace BenchGlow\Build;
 /** What should glow and when; never compiled, only held against the solution. */
 final readonly class Want
 {
-    /** @param list<string> $glow */
-    private function __construct(public string $id, public array $glow, public When $when, public string $level, public bool $flash) {}
+    /** @param  list<string>  $glow */
+    private function __construct(public string $id, public array $glow, public When $when, public string $level, public bool $flash)
+    {
+    }
 
     public static function of(Fields $f): self
     {

@@ -7,8 +7,10 @@ namespace BenchGlow\Build;
 /** An expression over inputs. */
 final readonly class When
 {
-    /** @param array<array-key, mixed> $data */
-    public function __construct(private array $data) {}
+    /** @param  array<array-key, mixed>  $data */
+    public function __construct(private array $data)
+    {
+    }
 
     /**
      * @param  array<string, string>  $positions  input => position

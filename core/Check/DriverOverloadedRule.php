@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace BenchGlow\Check;
 
+use BenchGlow\Quantity\Extreme;
 use BenchGlow\Quantity\Shown;
 use BenchGlow\Report\Analysis;
 use BenchGlow\Report\State;
@@ -23,7 +24,7 @@ final class DriverOverloadedRule implements Rule
             if (! $supply->isDriver() || $supply->ratedW === null) {
                 continue;
             }
-            $watts = max(array_map(fn (State $s): float => $s->supplyAmps[$supply->id] * $supply->volts($s->name), $analysis->states));
+            $watts = Extreme::greatest(array_map(fn (State $s): float => $s->supplyAmps[$supply->id] * $supply->volts($s->name), $analysis->states));
             if ($watts > 0.8 * $supply->ratedW) {
                 $findings[] = new Finding($this->id(), $watts > $supply->ratedW ? Severity::Danger : Severity::Warning, null, $supply->id,
                     "{$supply->label} gives ".Shown::watts($watts).' of its '.Shown::watts($supply->ratedW).'; keep it under 80 %. Take a larger driver or split the load.');

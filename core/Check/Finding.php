@@ -7,7 +7,7 @@ namespace BenchGlow\Check;
 /** Something a rule saw: where, how bad, in a sentence, and the edit that mends it where the program can. */
 final readonly class Finding
 {
-    /** @param array<string, mixed>|null $edit */
+    /** @param  array<string, mixed>|null  $edit */
     public function __construct(
         public string $rule,
         public Severity $severity,
@@ -17,7 +17,8 @@ final readonly class Finding
         public ?string $fix = null,
         public ?array $edit = null,
         public ?string $acceptedBecause = null,
-    ) {}
+    ) {
+    }
 
     public function accepted(string $reason): self
     {

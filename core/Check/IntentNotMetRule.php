@@ -23,11 +23,11 @@ final class IntentNotMetRule implements Rule
             }
             $first = $intent->mismatches[0];
             $inputs = [];
-            foreach ((array) $first['inputs'] as $input => $position) {
+            foreach ($first->inputs as $input => $position) {
                 $inputs[] = "{$input} {$position}";
             }
             $findings[] = new Finding($this->id(), Severity::Warning, $circuit, $circuit,
-                ($inputs === [] ? '' : 'With '.implode(', ', $inputs).': ')."`{$first['emitter']}` should be {$first['wanted']} and is {$first['solved']} ({$first['because']}). "
+                ($inputs === [] ? '' : 'With '.implode(', ', $inputs).': ')."`{$first->emitter}` should be {$first->wanted} and is {$first->solved} ({$first->because}). "
                 .count($intent->mismatches).' mismatch'.(count($intent->mismatches) === 1 ? '' : 'es').' in '.(3 * count($intent->combinations)).' states.');
         }
 

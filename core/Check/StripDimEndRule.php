@@ -10,7 +10,6 @@ use BenchGlow\Quantity\Words;
 use BenchGlow\Report\Analysis;
 use BenchGlow\Report\EmitterState;
 use BenchGlow\Report\FeedOptions;
-use BenchGlow\Sizing\StripRun;
 
 /** A strip whose dimmest unit is under the target share of its brightest (electrics.md 3). */
 final class StripDimEndRule implements Rule
@@ -43,27 +42,22 @@ final class StripDimEndRule implements Rule
     }
 
     /**
-     * The first of both ends, then the middle, that keeps the target on an ideal supply; both ends where neither does.
+     * Both ends where that keeps the target, else the evener of both ends and middle, each solved on this build.
      *
      * @return array{string, array<string, mixed>}|null
      */
     private function fix(Analysis $analysis, Light $light): ?array
     {
         $marks = FeedOptions::marks($analysis->harness, $light->id);
-        $units = $light->fit()->units;
-        if (count($marks) > 1) {
+        if (count($marks) !== 1) {
             return null;
         }
-        $volts = $light->strip()->nominalV;
-        $middle = StripRun::solve($light->strip(), $units, $volts, 'middle')->uniformity();
-        $both = StripRun::solve($light->strip(), $units, $volts, 'both')->uniformity();
-        $useMiddle = $both < $analysis->build->settings->uniformityTarget && $middle > $both;
-        if ($useMiddle && $marks === [intdiv($units, 2)]) {
-            return null;
-        }
+        $both = ['op' => 'feed_both_ends', 'id' => $light->id];
+        $middle = ['op' => 'feed', 'id' => $light->id, 'feed' => 'middle'];
+        $inMiddle = $marks === [intdiv($light->fit()->units, 2)];
+        $evenBoth = FeedOptions::evenness($analysis, $light->id, $both);
+        $useMiddle = ! $inMiddle && $evenBoth < $analysis->build->settings->uniformityTarget && FeedOptions::evenness($analysis, $light->id, $middle) > $evenBoth;
 
-        return $useMiddle
-            ? ['Feed the middle', ['op' => 'feed', 'id' => $light->id, 'feed' => 'middle']]
-            : ['Feed both ends', ['op' => 'feed_both_ends', 'id' => $light->id]];
+        return $useMiddle ? ['Feed the middle', $middle] : ['Feed both ends', $both];
     }
 }

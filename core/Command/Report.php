@@ -11,6 +11,7 @@ use BenchGlow\Report\EmitterState;
 use BenchGlow\Report\FuseFigures;
 use BenchGlow\Report\Intent;
 use BenchGlow\Report\LeadFigures;
+use BenchGlow\Report\Mismatch;
 use BenchGlow\Report\PartsList;
 use BenchGlow\Report\State;
 
@@ -31,7 +32,7 @@ final class Report
             'build' => $build->document->title(),
             'states_total' => 3 * max(1, $total), 'states_never' => $never, 'held' => [], 'solves' => $analysis->solves,
             'circuits' => array_map(fn (Circuit $c): array => [
-                'id' => $c->id, 'intent' => $analysis->intents[$c->id]->verdict, 'mismatches' => $analysis->intents[$c->id]->mismatches,
+                'id' => $c->id, 'intent' => $analysis->intents[$c->id]->verdict, 'mismatches' => array_map(fn (Mismatch $m): array => $m->toArray(), $analysis->intents[$c->id]->mismatches),
                 'states' => self::states($analysis, $c, $states),
             ], array_values($build->circuits)),
             'fuses' => array_map(fn (FuseFigures $f): array => ['id' => $f->id, 'fuse_a' => $f->fuseA, 'recommended_a' => $f->window->recommendedA,

@@ -9,6 +9,7 @@ use BenchGlow\Build\Fields;
 use BenchGlow\Build\Format\Shape as S;
 use BenchGlow\Build\Json;
 use BenchGlow\Parts\StripType;
+use BenchGlow\Quantity\Extreme;
 use BenchGlow\Sizing\Copper;
 use BenchGlow\Sizing\StripFit;
 use BenchGlow\Sizing\StripRun;
@@ -49,7 +50,7 @@ final class SizeStrip
             'units' => $fit->units, 'cut_length_m' => $fit->cutM, 'gap_m' => $fit->gapM, 'current_a' => $run->currentA, 'power_w' => $run->powerW,
             'first_v' => $one(array_map(fn (array $row): float => $row[0], $run->volts)),
             'last_v' => $one(array_map(fn (array $row): float => $row[count($row) - 1], $run->volts)),
-            'lowest_v' => $one(array_map(min(...), $run->volts)),
+            'lowest_v' => $one(array_map(fn (array $row): float => Extreme::least($row), $run->volts)),
             'relative_flux' => [...$run->span(), 'uniformity' => $run->uniformity(), 'per_unit' => $one($run->flux)],
         ];
     }

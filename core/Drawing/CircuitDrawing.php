@@ -34,14 +34,15 @@ final class CircuitDrawing
     /** @var array<string, true> steps drawn by an earlier light of this circuit */
     private array $drawn = [];
 
-    /** @param array<string, array{int, string}> $pins subject => number and severity of its worst finding */
+    /** @param  array<string, array{int, string}>  $pins subject => number and severity of its worst finding */
     private function __construct(
         private readonly Analysis $analysis,
         private readonly State $state,
         private readonly float $width,
         private readonly string $units,
         private readonly array $pins,
-    ) {}
+    ) {
+    }
 
     /**
      * @param  string  $supply  min · nominal · max
@@ -73,7 +74,7 @@ final class CircuitDrawing
         return new Drawing($width, max($drawing->y, 60.0), $drawing->shapes, "{$label}, drawn", $drawing->describe($lights));
     }
 
-    /** @param list<Light> $lights */
+    /** @param  list<Light>  $lights */
     private function describe(array $lights): string
     {
         $said = [];
@@ -211,12 +212,15 @@ final class CircuitDrawing
         }
         $this->shapes[] = Shape::text($this->lightWords($light), $x + 10.0, $under + 41.0, 'label', 'start', $light->id);
         if ($first !== null && $first->flux !== []) {
-            $this->shapes[] = Shape::text($this->brightness($states), $x + $w - 10.0, $under + 41.0, 'label', 'end', $light->id);
+            // Side by side where there is room for both, else one below the other.
+            $this->shapes[] = $w > 500.0
+                ? Shape::text($this->brightness($states), $x + $w - 10.0, $under + 41.0, 'label', 'end', $light->id)
+                : Shape::text($this->brightness($states), $x + 10.0, $under + 61.0, 'label', 'start', $light->id);
         }
         $this->pin($light->id, $x + $w + 12.0, $y + self::STRIP_H / 2);
     }
 
-    /** @param array<string, EmitterState> $states */
+    /** @param  array<string, EmitterState>  $states */
     private static function first(array $states): ?EmitterState
     {
         foreach ($states as $state) {
@@ -235,7 +239,7 @@ final class CircuitDrawing
         };
     }
 
-    /** @param array<string, EmitterState> $states */
+    /** @param  array<string, EmitterState>  $states */
     private function brightness(array $states): string
     {
         $least = 1e9;
@@ -278,7 +282,7 @@ final class CircuitDrawing
         return array_values(array_filter($steps, fn (Step $s): bool => ! isset($this->drawn[$s->id])));
     }
 
-    /** @param list<Step> $steps */
+    /** @param  list<Step>  $steps */
     private function captionStep(array $steps): ?int
     {
         $best = null;
@@ -340,6 +344,7 @@ final class CircuitDrawing
         $this->shapes[] = Shape::text($supply->label, $text, $top + 24.0, 'label', 'start', $supply->id);
         $this->shapes[] = Shape::text(Shown::volts((float) $this->state->between("{$supply->id}.plus", "{$supply->id}.minus")), $text, $top + 46.0, 'figure', 'start', $supply->id);
         $y = $top + 56.0;
+        $this->shapes[] = Shape::wire([[$spine, $top + 8.0], [$spine, $y]], $this->conductor($way->feed[0]->id), $supply->id);
         $caption = $this->captionStep($way->feed);
         foreach ($way->feed as $n => $step) {
             $row = $step->kind === 'wire' && $n !== $caption ? 16.0 : self::ROW;
@@ -362,7 +367,7 @@ final class CircuitDrawing
         $this->light($way->light, 28.0, $strip, $this->width - 56.0);
         $this->shapes[] = Shape::wire([[28.0, $strip + self::STRIP_H / 2], [$back, $strip + self::STRIP_H / 2], [$back, $top + 8.0]], $state, $lead);
         $this->shapes[] = Shape::text('return '.Shown::length(array_sum(array_map(fn (Step $s): float => $s->lengthM, $way->back)), $this->units), $this->width - 12.0, $top + 24.0, 'label', 'end', $lead);
-        $this->y = $strip + self::STRIP_H + 64.0;
+        $this->y = $strip + self::STRIP_H + 84.0;
     }
 
     private function uprightSymbol(Step $step, float $spine, float $y, float $text): void

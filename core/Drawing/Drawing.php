@@ -10,6 +10,8 @@ final readonly class Drawing
     /** Text in drawings, px. */
     public const FONT = 15.0;
 
-    /** @param list<Shape> $shapes */
-    public function __construct(public float $width, public float $height, public array $shapes, public string $title, public string $description) {}
+    /** @param  list<Shape>  $shapes */
+    public function __construct(public float $width, public float $height, public array $shapes, public string $title, public string $description)
+    {
+    }
 }

@@ -24,9 +24,10 @@ final readonly class Shape
         public string $text = '',
         public string $anchor = 'start',
         public string $fill = '',
-    ) {}
+    ) {
+    }
 
-    /** @param list<array{float, float}> $points */
+    /** @param  list<array{float, float}>  $points */
     public static function wire(array $points, string $state, string $part): self
     {
         return new self('wire', points: $points, state: $state, part: $part);
@@ -47,7 +48,11 @@ final readonly class Shape
         return new self('pin', $x, $y, 22.0, 22.0, part: $part, state: $severity, text: (string) $number);
     }
 
-    /** Room a piece of text takes: the mono face has one advance of 0.6 em, the label face stays under 0.5 em. @return array{float, float, float, float} x, y, w, h */
+    /**
+     * Room a piece of text takes: the mono face has one advance of 0.6 em, the label face stays under 0.5 em.
+     *
+     * @return array{float, float, float, float} x, y, w, h
+     */
     public function rect(): array
     {
         if ($this->kind !== 'text') {

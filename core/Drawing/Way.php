@@ -18,7 +18,9 @@ final readonly class Way
      * @param  list<Step>  $back
      * @param  list<int>  $marks  fed cut marks of a strip
      */
-    private function __construct(public Light $light, public array $feed, public array $back, public array $marks, public ?string $supply) {}
+    private function __construct(public Light $light, public array $feed, public array $back, public array $marks, public ?string $supply)
+    {
+    }
 
     public static function of(Analysis $analysis, Light $light): self
     {
@@ -75,16 +77,21 @@ final readonly class Way
         foreach ($this->pieces($analysis, $state, $this->feed) as $piece) {
             $rows[] = $piece;
         }
-        $end = fn (array $steps, string $otherwise): string => $steps === [] ? $otherwise : $steps[count($steps) - 1]->to;
-        $own = (float) $state->between($end($this->feed, "{$supply->id}.plus"), $end($this->back, "{$supply->id}.minus")) - $unitV;
-        if ($this->light->kind === 'strip') {
-            $rows[] = ['label' => 'strip', 'part' => $this->light->id, 'drop' => $own];
+        $own = (float) $state->between(self::last($this->feed, "{$supply->id}.plus"), self::last($this->back, "{$supply->id}.minus")) - $unitV;
+        if ($this->light->kind === 'strip' || abs($own) > 5e-4) {
+            $rows[] = ['label' => $this->light->kind === 'strip' ? 'strip' : 'inside the light', 'part' => $this->light->id, 'drop' => $own];
         }
         foreach (array_reverse($this->pieces($analysis, $state, $this->back, 'return')) as $piece) {
             $rows[] = $piece;
         }
 
         return $rows;
+    }
+
+    /** @param  list<Step>  $steps */
+    private static function last(array $steps, string $otherwise): string
+    {
+        return $steps === [] ? $otherwise : $steps[count($steps) - 1]->to;
     }
 
     /**

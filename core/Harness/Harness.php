@@ -21,7 +21,9 @@ final readonly class Harness
      * @param  array<string, Wire>  $wires
      * @param  array<string, string>  $alias  pin as written => pin as compiled (a strip's end is its last cut mark)
      */
-    private function __construct(public array $things, public array $wires, private array $alias) {}
+    private function __construct(public array $things, public array $wires, private array $alias)
+    {
+    }
 
     public static function of(Build $build): self
     {
@@ -61,7 +63,7 @@ final readonly class Harness
         return array_map(fn (string $p): string => $p === '' ? $id : "{$id}.{$p}", $pins->names($id) ?? []);
     }
 
-    /** @param array<string, string> $alias */
+    /** @param  array<string, string>  $alias */
     private static function light(Light $light, array &$alias): Thing
     {
         if ($light->kind !== 'strip') {
@@ -117,7 +119,7 @@ final readonly class Harness
         return $way === null ? [] : [["{$thing->id}.{$way}", "{$thing->id}.{$way}a", "{$thing->id}.{$way}b"]];
     }
 
-    /** @param array<string, Thing> $things */
+    /** @param  array<string, Thing>  $things */
     private static function spare(string $lead, int $core, string $end, array &$things): string
     {
         $id = "{$lead}.{$core}.spare_{$end}";

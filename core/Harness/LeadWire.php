@@ -25,7 +25,8 @@ final readonly class LeadWire
         public int $bundle,
         public bool $moves,
         public bool $chosen,
-    ) {}
+    ) {
+    }
 
     /** The part chosen for the lead, or $standIn where it follows the recommendation. */
     public static function of(Build $build, Lead $lead, ?Gauge $standIn): self

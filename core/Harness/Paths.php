@@ -54,14 +54,14 @@ final class Paths
     private function spread(array $sources, array $closed): array
     {
         $best = [];
-        /** @var \SplPriorityQueue<array{float, int}, array{float, string, Step|null}> $queue */
-        $queue = new \SplPriorityQueue;
+        /** @var \SplMinHeap<array{float, int, string, Step|null}> $queue */
+        $queue = new \SplMinHeap;
         $order = 0;
         foreach ($sources as $pin) {
-            $queue->insert([0.0, $pin, null], [0.0, $order--]);
+            $queue->insert([0.0, $order++, $pin, null]);
         }
         while (! $queue->isEmpty()) {
-            [$m, $pin, $step] = $queue->extract();
+            [$m, , $pin, $step] = $queue->extract();
             if (isset($best[$pin])) {
                 continue;
             }
@@ -71,7 +71,7 @@ final class Paths
             }
             foreach ($this->next[$pin] ?? [] as $onward) {
                 if (! isset($best[$onward->to])) {
-                    $queue->insert([$m + $onward->lengthM, $onward->to, $onward], [-($m + $onward->lengthM), $order--]);
+                    $queue->insert([$m + $onward->lengthM, $order++, $onward->to, $onward]);
                 }
             }
         }

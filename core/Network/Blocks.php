@@ -15,8 +15,8 @@ final class Blocks
     /**
      * Inverse of a positive definite matrix by Gauss–Jordan sweeps.
      *
-     * @param  list<float>  $s
-     * @return list<float>
+     * @param  array<int, float>  $s
+     * @return array<int, float>
      */
     public static function inverse(array $s, int $n): array
     {
@@ -41,8 +41,8 @@ final class Blocks
     /**
      * Admittance of one pitch of rail as seen between the rails: (diag(channel ohms) + common ohm in every place)⁻¹.
      *
-     * @param  list<float>  $ohm
-     * @return list<float>
+     * @param  array<int, float>  $ohm
+     * @return array<int, float>
      */
     public static function rails(array $ohm, float $commonOhm): array
     {

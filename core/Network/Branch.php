@@ -7,7 +7,9 @@ namespace BenchGlow\Network;
 /** A law between two nodes; positive amps run from $from to $to. */
 final readonly class Branch
 {
-    public function __construct(public string $id, public int $from, public int $to, public Law $law) {}
+    public function __construct(public string $id, public int $from, public int $to, public Law $law)
+    {
+    }
 
     public function with(Law $law): self
     {

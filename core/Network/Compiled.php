@@ -21,5 +21,6 @@ final readonly class Compiled
         public array $sourceOf,
         public array $ladders,
         public array $emitters,
-    ) {}
+    ) {
+    }
 }

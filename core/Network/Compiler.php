@@ -38,8 +38,7 @@ final class Compiler
     /** @var array<string, list<EmitterPlace>> */
     private array $emitters = [];
 
-    /** @param array<string, LeadWire> $wiring by lead */
-    private function __construct(private readonly Build $build, private readonly Harness $harness, private readonly array $wiring)
+    private function __construct(private readonly Build $build, private readonly Harness $harness)
     {
         $this->net = new NetworkBuilder;
     }
@@ -50,7 +49,7 @@ final class Compiler
      */
     public static function compile(Build $build, Harness $harness, array $wiring, string $state): Compiled
     {
-        $compiler = new self($build, $harness, $wiring);
+        $compiler = new self($build, $harness);
         foreach ($build->supplies as $supply) {
             $compiler->sourceOf[$supply->id] = $compiler->net->source($supply->id, "{$supply->id}.plus", "{$supply->id}.minus", $supply->volts($state), $supply->ohm);
         }
@@ -171,7 +170,7 @@ final class Compiler
         }
     }
 
-    /** @param callable(string): string $name */
+    /** @param  callable(string): string  $name */
     private function inside(Light $light, Fields $branch, callable $name): void
     {
         [$from, $to] = [$name($branch->text('from')), $name($branch->text('to'))];

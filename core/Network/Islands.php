@@ -7,7 +7,7 @@ namespace BenchGlow\Network;
 /** Which nodes hang together; pieces without a supply are not solved (solving.md F1). */
 final class Islands
 {
-    /** @var list<int> */
+    /** @var array<int, int> */
     private array $root;
 
     public function __construct(int $n)

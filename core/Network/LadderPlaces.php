@@ -7,8 +7,10 @@ namespace BenchGlow\Network;
 /** Where the units of a strip went in the network, so that a solution reads back by position along the strip. */
 final readonly class LadderPlaces
 {
-    /** @param array<int, array{string, int, int}> $places unit => tail, its number, unit in it · branch, first branch, 0 */
-    public function __construct(private array $places, private int $channels, public int $units) {}
+    /** @param  array<int, array{string, int, int}>  $places unit => tail, its number, unit in it · branch, first branch, 0 */
+    public function __construct(private array $places, private int $channels, public int $units)
+    {
+    }
 
     public function fed(): bool
     {

@@ -10,39 +10,39 @@ namespace BenchGlow\Network;
  */
 final class Ldl
 {
-    /** @var list<int> order[k] = node eliminated k-th */
+    /** @var array<int, int> order[k] = node eliminated k-th */
     private array $order;
 
-    /** @var list<int> */
+    /** @var array<int, int> */
     private array $place = [];
 
-    /** @var list<int> parent in the elimination tree, −1 at a root */
+    /** @var array<int, int> parent in the elimination tree, −1 at a root */
     private array $parent = [];
 
-    /** @var list<int> start of each column of L */
+    /** @var array<int, int> start of each column of L */
     private array $start = [];
 
-    /** @var list<list<int>> rows above the diagonal per column of the permuted matrix */
+    /** @var list<array<int, int>> rows above the diagonal per column of the permuted matrix */
     private array $above = [];
 
     /** @var array<int, int> packed pair -> slot number */
     private array $slots = [];
 
-    /** @var list<list<int>> slot number of each entry of $above */
+    /** @var list<array<int, int>> slot number of each entry of */
     private array $aboveSlot = [];
 
-    /** @var list<int> */
+    /** @var array<int, int> */
     private array $li = [];
 
-    /** @var list<float> */
+    /** @var array<int, float> */
     private array $lx = [];
 
-    /** @var list<float> */
+    /** @var array<int, float> */
     private array $d = [];
 
     public int $slotCount = 0;
 
-    /** @param list<array{int, int}> $pairs off-diagonal places; repeated ones share a slot */
+    /** @param  list<array{int, int}>  $pairs off-diagonal places; repeated ones share a slot */
     public function __construct(private readonly int $n, array $pairs)
     {
         $this->order = MinimumDegree::order($n, $pairs);
@@ -100,14 +100,16 @@ final class Ldl
     }
 
     /**
-     * @param  list<float>  $diagonal  by node
-     * @param  list<float>  $off  by slot
+     * @param  array<int, float>  $diagonal  by node
+     * @param  array<int, float>  $off  by slot
      */
     public function factor(array $diagonal, array $off): void
     {
         [$n, $li, $lx, $start, $parent] = [$this->n, $this->li, $this->lx, $this->start, $this->parent];
         $this->li = $this->lx = [];
-        $d = $y = array_fill(0, $n, 0.0);
+        /** @var array<int, float> $y */
+        $y = array_fill(0, $n, 0.0);
+        $d = $y;
         $filled = array_fill(0, $n, 0);
         $flag = array_fill(0, $n, -1);
         $pattern = array_fill(0, $n, 0);
@@ -149,8 +151,8 @@ final class Ldl
     }
 
     /**
-     * @param  list<float>  $b  right side by node
-     * @return list<float> solution by node
+     * @param  array<int, float>  $b  right side by node
+     * @return array<int, float> solution by node
      */
     public function solve(array $b): array
     {

@@ -9,7 +9,7 @@ final class MinimumDegree
 {
     /**
      * @param  list<array{int, int}>  $pairs  off-diagonal places
-     * @return list<int> node numbers in the order of elimination
+     * @return array<int, int> node numbers in the order of elimination
      */
     public static function order(int $n, array $pairs): array
     {
@@ -18,10 +18,10 @@ final class MinimumDegree
             $near[$i][$j] = true;
             $near[$j][$i] = true;
         }
-        /** @var \SplPriorityQueue<array{int, int}, array{int, int}> $queue */
-        $queue = new \SplPriorityQueue;
+        /** @var \SplMinHeap<array{int, int}> $queue */
+        $queue = new \SplMinHeap;
         foreach ($near as $i => $set) {
-            $queue->insert([count($set), $i], [-count($set), -$i]);
+            $queue->insert([count($set), $i]);
         }
         $order = [];
         $done = array_fill(0, $n, false);
@@ -42,7 +42,7 @@ final class MinimumDegree
                 }
             }
             foreach ($around as $i) {
-                $queue->insert([count($near[$i]), $i], [-count($near[$i]), -$i]);
+                $queue->insert([count($near[$i]), $i]);
             }
         }
 

@@ -12,7 +12,7 @@ final readonly class Network
 {
     /**
      * @param  list<string>  $nodes  one name per node, for reports
-     * @param  list<Branch>  $branches
+     * @param  array<int, Branch>  $branches
      * @param  list<Source>  $sources
      * @param  list<Tail>  $tails
      * @param  array<int, float>  $fixed  nodes held at a voltage from outside (an ideal bench supply)
@@ -23,9 +23,10 @@ final readonly class Network
         public array $sources,
         public array $tails = [],
         public array $fixed = [],
-    ) {}
+    ) {
+    }
 
-    /** @param list<Branch> $branches */
+    /** @param  array<int, Branch>  $branches */
     public function withBranches(array $branches): self
     {
         return new self($this->nodes, $branches, $this->sources, $this->tails, $this->fixed);

@@ -91,7 +91,7 @@ final class NetworkBuilder
         return new LadderPlaces($places, $ladder->channels(), $units);
     }
 
-    /** @param list<string> $mark */
+    /** @param  list<string>  $mark */
     private function tail(string $id, array $mark, StripLadder $ladder, int $units): void
     {
         foreach ($mark as $node) {

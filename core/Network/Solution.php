@@ -8,12 +8,12 @@ namespace BenchGlow\Network;
 final readonly class Solution
 {
     /**
-     * @param  list<float|null>  $volts  per node; null where nothing feeds it
-     * @param  list<float>  $amps  per branch of the network, from "from" to "to"
-     * @param  list<float>  $sourceAmps  per supply, out of its plus
-     * @param  list<float>  $leaving  amps leaving each node through branches and tails: what a fixed node delivers
-     * @param  list<list<list<float>>>  $tailAmps  per tail, channel, unit
-     * @param  list<list<list<float>>>  $tailVolts  per tail, channel, unit
+     * @param  array<int, float|null>  $volts  per node; null where nothing feeds it
+     * @param  array<int, float>  $amps  per branch of the network, from "from" to "to"
+     * @param  array<int, float>  $sourceAmps  per supply, out of its plus
+     * @param  array<int, float>  $leaving  amps leaving each node through branches and tails: what a fixed node delivers
+     * @param  array<int, array<int, array<int, float>>>  $tailAmps  per tail, channel, unit
+     * @param  array<int, array<int, array<int, float>>>  $tailVolts  per tail, channel, unit
      * @param  list<string>  $reasons
      */
     public function __construct(
@@ -28,9 +28,10 @@ final readonly class Solution
         public float $residualA,
         public float $toleranceA,
         public array $reasons = [],
-    ) {}
+    ) {
+    }
 
-    /** @param list<string> $reasons */
+    /** @param  list<string>  $reasons */
     public function because(array $reasons): self
     {
         return new self($this->solved, $this->volts, $this->amps, $this->sourceAmps, $this->leaving, $this->tailAmps,

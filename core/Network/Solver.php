@@ -20,23 +20,23 @@ final class Solver
     /** @var array<int, float> */
     private array $anchors;
 
-    /** @var list<int> node -> unknown, −1 where the volts are given or nothing feeds the node */
+    /** @var array<int, int> node -> unknown, −1 where the volts are given or nothing feeds the node */
     private array $unknown = [];
 
     private int $count = 0;
 
     private Ldl $ldl;
 
-    /** @var list<float> */
+    /** @var array<int, float> */
     private array $v = [];
 
-    /** @var list<float> residual per node: minus the amps leaving it */
+    /** @var array<int, float> residual per node: minus the amps leaving it */
     private array $r = [];
 
-    /** @var list<float> siemens per branch at the present volts */
+    /** @var array<int, float> siemens per branch at the present volts */
     private array $g = [];
 
-    /** @var list<float> amps per branch at the present volts */
+    /** @var array<int, float> amps per branch at the present volts */
     private array $i = [];
 
     private float $worst = 0.0;
@@ -51,7 +51,7 @@ final class Solver
 
     private Islands $islands;
 
-    /** @var list<Branch> the network's, with the switching loads' amps of this moment */
+    /** @var array<int, Branch> the network's, with the switching loads' amps of this moment */
     private array $branches;
 
     /** @var array{string, Ldl}|null the last elimination order: states of one build share their structure */
@@ -266,10 +266,10 @@ final class Solver
     }
 
     /**
-     * @param  list<float>  $branchG
-     * @param  list<list<float>>  $tailY
-     * @param  list<float>  $rhs
-     * @return list<float>
+     * @param  array<int, float>  $branchG
+     * @param  array<int, array<int, float>>  $tailY
+     * @param  array<int, float>  $rhs
+     * @return array<int, float>
      */
     private function linear(array $branchG, array $tailY, array $rhs): array
     {
@@ -315,7 +315,7 @@ final class Solver
     /**
      * Entry of B·Y·Bᵀ, where the common rail (row n) carries minus the sum of the channels.
      *
-     * @param  list<float>  $y
+     * @param  array<int, float>  $y
      */
     private function tailEntry(array $y, int $n, int $a, int $b): float
     {
@@ -335,8 +335,8 @@ final class Solver
     }
 
     /**
-     * @param  list<float>  $v
-     * @return list<float>
+     * @param  array<int, float>  $v
+     * @return array<int, float>
      */
     private function mark(Tail $tail, array $v): array
     {
@@ -382,7 +382,7 @@ final class Solver
         $this->r = $r;
     }
 
-    /** @return array{list<float>, float} step per unknown, and the power it would shed (watts) */
+    /** @return array{array<int, float>, float} step per unknown, and the power it would shed (watts) */
     private function step(): array
     {
         $rhs = array_fill(0, $this->count, 0.0);
@@ -412,7 +412,7 @@ final class Solver
         return [$step, $dec];
     }
 
-    /** @param list<float> $step */
+    /** @param  array<int, float>  $step */
     private function outerSlope(array $step): float
     {
         $sum = 0.0;
@@ -428,7 +428,7 @@ final class Solver
     /**
      * Line search on the slope, not on a merit value: the trial is good once the slope has not turned back by more than half.
      *
-     * @param  list<float>  $step
+     * @param  array<int, float>  $step
      */
     private function search(array $step, float $dec): void
     {
@@ -448,7 +448,7 @@ final class Solver
         }
     }
 
-    /** @param list<float> $step */
+    /** @param  array<int, float>  $step */
     private function move(array $step, float $t): void
     {
         foreach ($this->unknown as $node => $u) {

@@ -12,7 +12,7 @@ final readonly class StripLadder
 
     /**
      * @param  list<StringLaw>  $laws  one per channel
-     * @param  list<float>  $ohm  channel rail, ohms per pitch
+     * @param  array<int, float>  $ohm  channel rail, ohms per pitch
      * @param  float  $commonOhm  per pitch
      */
     public function __construct(array $laws, public array $ohm, public float $commonOhm, public bool $commonIsPlus = false)

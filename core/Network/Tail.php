@@ -14,38 +14,38 @@ namespace BenchGlow\Network;
  */
 abstract class Tail
 {
-    /** @var list<float> volts between channel rail and common rail at each tap */
+    /** @var array<int, float> volts between channel rail and common rail at each tap */
     public array $u = [];
 
-    /** @var list<float> Newton step for $u */
+    /** @var array<int, float> Newton step for */
     public array $d = [];
 
-    /** @var list<float> residual of each tap alone, as of the last sweep (amps) */
+    /** @var array<int, float> residual of each tap alone, as of the last sweep (amps) */
     protected array $res = [];
 
-    /** @var list<float> residual with what hangs further out folded in (amps) */
+    /** @var array<int, float> residual with what hangs further out folded in (amps) */
     protected array $rho = [];
 
     /** Largest |residual| of the last sweep (amps). */
     public float $worst = 0.0;
 
-    /** @var list<float> symmetric admittance seen from the mark, rows packed: 00, 01, 11, 02, … (siemens) */
+    /** @var array<int, float> symmetric admittance seen from the mark, rows packed: 00, 01, 11, 02, … (siemens) */
     public array $y = [];
 
-    /** @var list<float> amps into each channel at the mark as of the last sweep, before elimination */
+    /** @var array<int, float> amps into each channel at the mark as of the last sweep, before elimination */
     public array $amps = [];
 
-    /** @var list<float> residual of the tail folded onto the mark (amps) */
+    /** @var array<int, float> residual of the tail folded onto the mark (amps) */
     public array $fold = [];
 
     /** Rounding floor of the residual: 64·eps·Σ|g·u| at the worst tap (amps). */
     public float $floor = 0.0;
 
     /**
-     * @param  list<int>  $channels  node of each channel rail at the mark
+     * @param  array<int, int>  $channels  node of each channel rail at the mark
      * @param  int  $common  node of the common rail at the mark
      * @param  list<StringLaw>  $laws  one per channel: the string of one unit
-     * @param  list<float>  $ohm  rail ohms of one pitch, one per channel
+     * @param  array<int, float>  $ohm  rail ohms of one pitch, one per channel
      * @param  float  $commonOhm  of one pitch
      * @param  float  $sign  +1 when the channels are the plus side, −1 when the common rail is
      */
@@ -63,9 +63,9 @@ abstract class Tail
     }
 
     /**
-     * @param  list<int>  $channels
+     * @param  array<int, int>  $channels
      * @param  list<StringLaw>  $laws
-     * @param  list<float>  $ohm
+     * @param  array<int, float>  $ohm
      */
     public static function of(string $id, array $channels, int $common, array $laws, int $units, array $ohm, float $commonOhm, float $sign): self
     {
@@ -82,14 +82,14 @@ abstract class Tail
     /**
      * Currents and slopes at the present taps, and their elimination onto the mark.
      *
-     * @param  list<float>  $mark  volts between each channel rail and the common one at the mark
+     * @param  array<int, float>  $mark  volts between each channel rail and the common one at the mark
      */
     abstract public function sweep(array $mark): void;
 
     /**
      * The step of every tap, once the step at the mark is known.
      *
-     * @param  list<float>  $markStep
+     * @param  array<int, float>  $markStep
      * @return float Σ residual·step over the taps (watts)
      */
     abstract public function backSubstitute(array $markStep): float;
@@ -105,7 +105,7 @@ abstract class Tail
         return $sum;
     }
 
-    /** @param list<float> $mark */
+    /** @param  array<int, float>  $mark */
     public function startAt(array $mark): void
     {
         $this->u = $this->d = [];
@@ -127,7 +127,7 @@ abstract class Tail
         $this->u = $u;
     }
 
-    /** @return list<list<float>> amps per channel and unit, from the mark outward */
+    /** @return array<int, array<int, float>> amps per channel and unit, from the mark outward */
     public function unitAmps(): array
     {
         $amps = [];
@@ -143,7 +143,7 @@ abstract class Tail
         return $amps;
     }
 
-    /** @return list<list<float>> volts between the rails per channel and unit, from the mark outward */
+    /** @return array<int, array<int, float>> volts between the rails per channel and unit, from the mark outward */
     public function unitVolts(): array
     {
         $n = count($this->channels);

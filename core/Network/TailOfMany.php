@@ -4,13 +4,15 @@ declare(strict_types=1);
 
 namespace BenchGlow\Network;
 
+use BenchGlow\Quantity\Extreme;
+
 /** Any number of channels (two and four in practice): the block sweep with loops over the rows. */
 final class TailOfMany extends Tail
 {
-    /** @var list<float> */
+    /** @var array<int, float> */
     private array $g = [];
 
-    /** @var list<list<float>> */
+    /** @var array<int, array<int, float>> */
     private array $m = [];
 
     protected function prepare(): void
@@ -54,16 +56,16 @@ final class TailOfMany extends Tail
         $this->y = $y;
         $this->fold = $s;
         $this->amps = array_map(fn (float $f): float => -$f, $out);
-        $this->floor = 64.0 * PHP_FLOAT_EPSILON * 6.0 * max($this->g) * $n * max(array_map(abs(...), $this->u));
+        $this->floor = 64.0 * PHP_FLOAT_EPSILON * 6.0 * Extreme::greatest($this->g) * $n * Extreme::greatest(array_map(abs(...), $this->u));
     }
 
     /**
      * One pitch toward the mark: Y − Y·M·Y and s − Y·M·s.
      *
-     * @param  list<float>  $y
-     * @param  list<float>  $s
-     * @param  list<float>  $m
-     * @return array{list<float>, list<float>}
+     * @param  array<int, float>  $y
+     * @param  array<int, float>  $s
+     * @param  array<int, float>  $m
+     * @return array{array<int, float>, array<int, float>}
      */
     private function inward(array $y, array $s, array $m, int $n): array
     {

@@ -9,7 +9,7 @@ final class TailOfOne extends Tail
 {
     private float $g = 0.0;
 
-    /** @var list<float> 1/(admittance outward + rail inward) */
+    /** @var array<int, float> 1/(admittance outward + rail inward) */
     private array $m = [];
 
     protected function prepare(): void

@@ -14,12 +14,13 @@ final class TailOfThree extends Tail
     /** @var array{float, float, float, float, float, float} rail admittance of one pitch: 00, 01, 11, 02, 12, 22 */
     private array $g = [0.0, 0.0, 0.0, 0.0, 0.0, 0.0];
 
-    /** @var list<float> M per unit, six numbers each */
+    /** @var array<int, float> M per unit, six numbers each */
     private array $m = [];
 
     protected function prepare(): void
     {
-        $this->g = Blocks::rails($this->ohm, $this->commonOhm);
+        [$a, $b, $c, $d, $e, $f] = Blocks::rails($this->ohm, $this->commonOhm);
+        $this->g = [$a, $b, $c, $d, $e, $f];
         $this->rho = $this->res = array_fill(0, 3 * $this->units, 0.0);
         $this->m = array_fill(0, 6 * $this->units, 0.0);
     }

@@ -16,9 +16,10 @@ final readonly class Led
         public float $vfToleranceV = 0.1,
         public float $ideality = 2.0,
         public ?float $rsOhm = null,
-    ) {}
+    ) {
+    }
 
-    /** @param float $shiftV added to the forward volts of each LED */
+    /** @param  float  $shiftV added to the forward volts of each LED */
     public function string(int $leds, float $ohm, float $shiftV = 0.0, int $parallel = 1): StringLaw
     {
         return StringLaw::of($this->vfV, $this->ifA, $leds, $ohm, $parallel, $this->ideality, $this->rsOhm, $shiftV);

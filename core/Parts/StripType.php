@@ -13,7 +13,7 @@ final readonly class StripType
     /** Share of the nominal volts above which the LEDs alone leave nothing for a resistor: no such part exists. */
     private const FULL = 0.98;
 
-    /** @param list<float> $vfV forward volts per channel */
+    /** @param  list<float>  $vfV forward volts per channel */
     public function __construct(
         public float $nominalV,
         public float $wattsPerM,
@@ -24,7 +24,8 @@ final readonly class StripType
         public float $commonOhmPerM,
         public ?int $seriesLeds = null,
         public bool $commonIsPlus = false,
-    ) {}
+    ) {
+    }
 
     public function pitchM(): float
     {

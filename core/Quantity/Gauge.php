@@ -7,7 +7,9 @@ namespace BenchGlow\Quantity;
 /** A conductor's size: an AWG number or an area. */
 final readonly class Gauge
 {
-    private function __construct(public float $areaMm2, public ?int $awg) {}
+    private function __construct(public float $areaMm2, public ?int $awg)
+    {
+    }
 
     public static function awg(int $n): self
     {

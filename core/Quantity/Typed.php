@@ -70,7 +70,7 @@ final class Typed
     private static function length(string $text, string $bare): ?float
     {
         $spellings = Unit::Length->spellings();
-        if (preg_match("/^(\\d+) ?(?:ft|foot|feet|') ?(".self::NUMBER.") ?(?:in|inch|inches|\")?$/u", $text, $m) === 1) {
+        if (preg_match("/^(\\d+) ?(?:ft|foot|feet|') ?(".self::NUMBER.') ?(?:in|inch|inches|")?$/u', $text, $m) === 1) {
             $inches = self::number($m[2]);
 
             return $inches === null || $inches >= 12.0 ? null : (float) $m[1] * 0.3048 + $inches * 0.0254;

@@ -13,6 +13,7 @@ use BenchGlow\Harness\Harness;
 use BenchGlow\Harness\LeadWire;
 use BenchGlow\Harness\Paths;
 use BenchGlow\Harness\Step;
+use BenchGlow\Quantity\Extreme;
 use BenchGlow\Quantity\Gauge;
 use BenchGlow\Sizing\Copper;
 use BenchGlow\Sizing\FuseWindow;
@@ -45,9 +46,10 @@ final readonly class Analysis
         public array $intents,
         public array $findings,
         public int $solves,
-    ) {}
+    ) {
+    }
 
-    /** @param string $wireSystem awg · mm2: which sizes are recommended */
+    /** @param  string  $wireSystem awg · mm2: which sizes are recommended */
     public static function of(Document $document, string $wireSystem = 'mm2'): self
     {
         $build = Build::of($document);
@@ -108,7 +110,11 @@ final readonly class Analysis
         return $choices;
     }
 
-    /** The longest way out and back of any light behind each lead, metres. @return array<string, float> */
+    /**
+     * The longest way out and back of any light behind each lead, metres.
+     *
+     * @return array<string, float>
+     */
     private static function pathLengths(Build $build, Harness $harness, Paths $paths): array
     {
         $longest = [];
@@ -201,7 +207,7 @@ final readonly class Analysis
             }
             $figures[$id] = new LeadFigures(
                 $id, $wiring[$id], $choices[$id][0], $choices[$id][1], Harness::lengthM($build, $lead), $lead->lengthM !== null || $lead->route !== [],
-                self::outAndBack($lead, $out, $back, $harness), max(array_map(fn (State $s): float => self::leadAmps($harness, $id, $s), $states)), $wiring[$id]->allowedA(),
+                self::outAndBack($lead, $out, $back, $harness), Extreme::greatest(array_map(fn (State $s): float => self::leadAmps($harness, $id, $s), $states)), $wiring[$id]->allowedA(),
             );
         }
 
@@ -253,7 +259,7 @@ final readonly class Analysis
                     [$allowed, $thinnest] = [$a, $harness->wires[$wire]->lead];
                 }
             }
-            $load = max(array_map(fn (State $s): float => abs($s->amps[$fuse] ?? 0.0), $states));
+            $load = Extreme::greatest(array_map(fn (State $s): float => abs($s->amps[$fuse] ?? 0.0), $states));
             $in = $harness->things[$fuse]->pins;
             $figures[$fuse] = new FuseFigures($fuse, $lead, $chosen,
                 FuseWindow::of($load, is_finite($allowed) ? $allowed : $wiring[$lead]->allowedA(), $wiring[$lead]->ambientC, $form),
@@ -409,7 +415,7 @@ final readonly class Analysis
         }
         foreach ($item->part->objects('inside') as $branch) {
             if ($item->emitterName($branch->text('id')) === $name) {
-                return $branch->numberOrNull('if_a') ?? $branch->numberOrNull('amps') ?? $branch->number('watts') / max(0.1, $this->build->supplies === [] ? 12.0 : reset($this->build->supplies)->nominalV);
+                return $branch->numberOrNull('if_a') ?? $branch->numberOrNull('amps') ?? $branch->number('watts') / max(0.1, $this->build->mainSupply()->nominalV ?? 12.0);
             }
         }
 

@@ -7,6 +7,8 @@ namespace BenchGlow\Report;
 use BenchGlow\Build\Build;
 use BenchGlow\Build\Editor;
 use BenchGlow\Harness\Harness;
+use BenchGlow\Harness\LeadWire;
+use BenchGlow\Quantity\Gauge;
 
 /** Other places to feed a strip, each tried as the edit it would be, on this very build. */
 final class FeedOptions
@@ -63,9 +65,23 @@ final class FeedOptions
         return $sum;
     }
 
-    /** The build with one of the edits applied, analysed. */
-    public static function tried(Build $build, string $wireSystem, array $edit): Analysis
+    /**
+     * Dimmest over brightest of a strip at the normal supply if it were fed another way; new leads as thick as the feed.
+     *
+     * @param  array<string, mixed>  $edit
+     */
+    public static function evenness(Analysis $analysis, string $light, array $edit): float
     {
-        return Analysis::of(Editor::apply($build->document, $edit), $wireSystem);
+        $build = Build::of(Editor::apply($analysis->build->document, $edit));
+        $feed = null;
+        $wiring = [];
+        foreach ($build->leads as $id => $lead) {
+            $known = $analysis->leads[$id]->wire ?? null;
+            $feed = $lead->circuit === $build->lights[$light]->circuit ? ($known ?? $feed) : $feed;
+            $wiring[$id] = $known ?? LeadWire::of($build, $lead, Gauge::mm2($feed->areaMm2 ?? 1.0));
+        }
+        $states = StateSolver::solve($build, Harness::of($build), $wiring, 'nominal')->lights[$light];
+
+        return $states === [] ? 0.0 : min(array_map(fn (EmitterState $e): float => $e->uniformity(), $states));
     }
 }

@@ -24,7 +24,8 @@ final readonly class FuseFigures
         public array $behind,
         public array $lights,
         public ?string $thinnest,
-    ) {}
+    ) {
+    }
 
     /** The value in the holder: chosen, or the recommended one. */
     public function fittedA(): ?float

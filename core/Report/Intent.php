@@ -17,12 +17,14 @@ final readonly class Intent
 
     /**
      * @param  string  $verdict  met · not_met · unknown
-     * @param  list<array<string, mixed>>  $mismatches
+     * @param  list<Mismatch>  $mismatches
      * @param  list<array<string, string>>  $combinations  input positions that exist
      */
-    private function __construct(public string $verdict, public array $mismatches, public array $combinations, public int $never, public ?string $reason) {}
+    private function __construct(public string $verdict, public array $mismatches, public array $combinations, public int $never, public ?string $reason)
+    {
+    }
 
-    /** @param array<string, State> $states */
+    /** @param  array<string, State>  $states */
     public static function judge(Build $build, Circuit $circuit, array $states, ?string $unsolvable): self
     {
         [$combinations, $never] = self::combinations($build, $circuit);
@@ -45,9 +47,9 @@ final readonly class Intent
 
                         continue;
                     }
-                    $miss = self::hold($build, $circuit, $inputs, $light, $emitter, $solved);
+                    $miss = self::hold($build, $circuit, $inputs, $light, $emitter, $state->name, $solved);
                     if ($miss !== null) {
-                        $mismatches[] = ['inputs' => (object) $inputs, 'supply' => $state->name, 'emitter' => $solved->name, ...$miss];
+                        $mismatches[] = $miss;
                     }
                 }
             }
@@ -58,9 +60,8 @@ final readonly class Intent
 
     /**
      * @param  array<string, string>  $inputs
-     * @return array<string, mixed>|null
      */
-    private static function hold(Build $build, Circuit $circuit, array $inputs, string $light, string $emitter, EmitterState $solved): ?array
+    private static function hold(Build $build, Circuit $circuit, array $inputs, string $light, string $emitter, string $supply, EmitterState $solved): ?Mismatch
     {
         $wanted = 'dark';
         $flash = false;
@@ -77,10 +78,8 @@ final readonly class Intent
             default => $level === $wanted,
         } && ! ($flash && $wanted !== 'free');
 
-        return $ok ? null : [
-            'wanted' => $wanted.($flash ? ', flashing' : ''), 'solved' => $level,
-            'because' => $wanted === 'dark' ? 'nothing on its way opens' : ($flash ? 'nothing on its way flashes' : 'too little reaches it'),
-        ];
+        return $ok ? null : new Mismatch($inputs, $supply, $solved->name, $wanted.($flash ? ', flashing' : ''), $level,
+            $wanted === 'dark' ? 'nothing on its way opens' : ($flash ? 'nothing on its way flashes' : 'too little reaches it'));
     }
 
     private static function names(Want $want, string $light, string $emitter): bool

@@ -20,5 +20,6 @@ final readonly class LeadFigures
         public float $dropV,
         public float $amps,
         public float $allowedA,
-    ) {}
+    ) {
+    }
 }

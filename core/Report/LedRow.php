@@ -52,7 +52,11 @@ final class LedRow
         return $analysis->states['nominal']->between("{$light->id}.plus", "{$light->id}.minus");
     }
 
-    /** Every string length for this row at the supply that feeds it. @return list<SeriesOption> */
+    /**
+     * Every string length for this row at the supply that feeds it.
+     *
+     * @return list<SeriesOption>
+     */
     public static function options(Analysis $analysis, Light $light): array
     {
         foreach ($analysis->harness->wiredPins($light->id) as $pin) {
@@ -78,7 +82,11 @@ final class LedRow
         ]];
     }
 
-    /** The resistors that suit the present string length. @return array{float, array<string, mixed>}|null */
+    /**
+     * The resistors that suit the present string length.
+     *
+     * @return array{float, array<string, mixed>}|null
+     */
     public static function refit(Analysis $analysis, Light $light): ?array
     {
         foreach (self::options($analysis, $light) as $option) {

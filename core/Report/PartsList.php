@@ -92,7 +92,7 @@ final class PartsList
 
     /**
      * @param  array{int, int}  $strings
-     * @return array<string, int> ohms => how many
+     * @return array<int|string, int> ohms => how many
      */
     private static function resistors(array $strings, Fields $light): array
     {

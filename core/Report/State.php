@@ -23,7 +23,8 @@ final readonly class State
         public array $amps,
         public array $supplyAmps,
         public array $lights,
-    ) {}
+    ) {
+    }
 
     public function between(string $a, string $b): ?float
     {

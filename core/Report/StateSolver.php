@@ -18,7 +18,7 @@ final class StateSolver
     /** A supply pushing this many times its rated amps, or half its short-circuit amps, is shorted (solving.md F7). */
     private const SHORT_TIMES = 3.0;
 
-    /** @param array<string, LeadWire> $wiring */
+    /** @param  array<string, LeadWire>  $wiring */
     public static function solve(Build $build, Harness $harness, array $wiring, string $name): State
     {
         $compiled = Compiler::compile($build, $harness, $wiring, $name);
@@ -32,7 +32,7 @@ final class StateSolver
         );
     }
 
-    /** @param array<string, float> $supplyAmps */
+    /** @param  array<string, float>  $supplyAmps */
     private static function reason(Build $build, Solution $solution, array $supplyAmps, string $name): ?string
     {
         $reasons = $solution->reasons;

@@ -7,5 +7,7 @@ namespace BenchGlow\Sizing;
 /** A supply's volts at no load: lowest, normal, highest. */
 final readonly class Envelope
 {
-    public function __construct(public float $minV, public float $nominalV, public float $maxV) {}
+    public function __construct(public float $minV, public float $nominalV, public float $maxV)
+    {
+    }
 }

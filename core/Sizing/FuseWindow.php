@@ -11,7 +11,9 @@ final readonly class FuseWindow
 
     public const GLASS_A = [0.5, 1.0, 2.0, 3.0, 5.0, 10.0];
 
-    private function __construct(public float $lowA, public float $highA, public ?float $recommendedA) {}
+    private function __construct(public float $lowA, public float $highA, public ?float $recommendedA)
+    {
+    }
 
     public static function of(float $loadA, float $thinnestAllowedA, float $ambientC = 30.0, string $form = 'inline_blade'): self
     {

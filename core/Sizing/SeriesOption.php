@@ -29,7 +29,8 @@ final readonly class SeriesOption
         public float $score,
         public array $reasons,
         public array $warnings,
-    ) {}
+    ) {
+    }
 
     public function feasible(): bool
     {

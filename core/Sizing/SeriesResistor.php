@@ -22,7 +22,8 @@ final readonly class SeriesResistor
         private float $targetA,
         private Preferred $series = Preferred::E24,
         private float $tolerance = 0.05,
-    ) {}
+    ) {
+    }
 
     /** @return list<SeriesOption> one per string length that fits under the nominal supply, shortest first */
     public function options(): array

@@ -8,6 +8,7 @@ use BenchGlow\Network\NetworkBuilder;
 use BenchGlow\Network\Solver;
 use BenchGlow\Network\StripLadder;
 use BenchGlow\Parts\StripType;
+use BenchGlow\Quantity\Extreme;
 
 /**
  * Rail resistance of a real piece from volts at both ends and amps, the piece lit and fed at one end (electrics.md 3). The
@@ -15,7 +16,9 @@ use BenchGlow\Parts\StripType;
  */
 final readonly class StripCalibration
 {
-    private function __construct(public float $railOhmPerM, public float $commonOhmPerM, public float $wattsPerM) {}
+    private function __construct(public float $railOhmPerM, public float $commonOhmPerM, public float $wattsPerM)
+    {
+    }
 
     /** @throws NotFitted where no resistance explains the readings */
     public static function fit(StripType $strip, float $lengthM, float $fedV, float $farV, float $amps): self
@@ -80,6 +83,6 @@ final readonly class StripCalibration
         $network = $builder->build();
         $solution = Solver::solve($network);
 
-        return [$solution->leaving[$builder->places()['channel']], min(array_map(fn (array $row): float => $row[$units - 1], $places->volts($network, $solution)))];
+        return [$solution->leaving[$builder->places()['channel']], Extreme::least(array_map(fn (array $row): float => $row[$units - 1], $places->volts($network, $solution)))];
     }
 }

@@ -9,9 +9,11 @@ use BenchGlow\Parts\StripType;
 /** A wanted length cut to whole units (electrics.md 3). */
 final readonly class StripFit
 {
-    private function __construct(public int $units, public float $cutM, public float $gapM) {}
+    private function __construct(public int $units, public float $cutM, public float $gapM)
+    {
+    }
 
-    /** @param string $fit down: stay inside the wanted length · up: pass it by less than a unit */
+    /** @param  string  $fit down: stay inside the wanted length · up: pass it by less than a unit */
     public static function of(StripType $strip, float $wantedM, string $fit = 'down'): self
     {
         $pitch = $strip->pitchM();

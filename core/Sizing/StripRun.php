@@ -9,6 +9,7 @@ use BenchGlow\Network\Resistor;
 use BenchGlow\Network\Solver;
 use BenchGlow\Network\StripLadder;
 use BenchGlow\Parts\StripType;
+use BenchGlow\Quantity\Extreme;
 
 /** One strip on an ideal supply, fed at its start, end, both ends or middle, solved unit by unit (electrics.md 3). */
 final readonly class StripRun
@@ -26,7 +27,8 @@ final readonly class StripRun
         public bool $solved,
         public int $newton,
         public float $residualA,
-    ) {}
+    ) {
+    }
 
     /**
      * @param  string  $feed  start · end · both · middle
@@ -92,12 +94,12 @@ final readonly class StripRun
     /** Lowest over highest of the worst channel. */
     public function uniformity(): float
     {
-        return min(array_map(fn (array $row): float => max($row) > 0 ? min($row) / max($row) : 0.0, $this->flux));
+        return Extreme::least(array_map(fn (array $row): float => Extreme::greatest($row) > 0 ? Extreme::least($row) / Extreme::greatest($row) : 0.0, $this->flux));
     }
 
     /** @return array{min: float, max: float} over all units and channels */
     public function span(): array
     {
-        return ['min' => min(array_map(min(...), $this->flux)), 'max' => max(array_map(max(...), $this->flux))];
+        return ['min' => Extreme::least(array_map(fn (array $row): float => Extreme::least($row), $this->flux)), 'max' => Extreme::greatest(array_map(fn (array $row): float => Extreme::greatest($row), $this->flux))];
     }
 }

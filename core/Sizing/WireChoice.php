@@ -16,7 +16,8 @@ final readonly class WireChoice
         public ?float $allowedA,
         public ?FuseWindow $fuse,
         public ?string $reason,
-    ) {}
+    ) {
+    }
 
     /**
      * @param  float  $volts  nominal
@@ -55,7 +56,7 @@ final readonly class WireChoice
     public function toArray(): array
     {
         return [
-            'recommended' => $this->gauge?->awg ?? $this->gauge?->areaMm2,
+            'recommended' => $this->gauge->awg ?? $this->gauge?->areaMm2,
             'drop_v' => $this->dropV, 'drop_fraction' => $this->dropFraction, 'amps_allowed' => $this->allowedA,
             'fuse' => $this->fuse === null ? null : ['recommended_a' => $this->fuse->recommendedA, 'low_a' => $this->fuse->lowA, 'high_a' => $this->fuse->highA],
             ...($this->reason === null ? [] : ['reason' => $this->reason]),

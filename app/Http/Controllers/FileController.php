@@ -16,7 +16,9 @@ use Illuminate\Http\Response;
 /** What leaves the bench: the build file, the print sheet, the parts list, the drawing. What leaves is pinned in the history. */
 final class FileController extends Controller
 {
-    public function __construct(private readonly Bench $bench, private readonly Window $window) {}
+    public function __construct(private readonly Bench $bench, private readonly Window $window)
+    {
+    }
 
     public function export(Build $build): Response
     {

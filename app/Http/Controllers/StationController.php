@@ -28,7 +28,11 @@ use Illuminate\Http\Response;
 /** The stations of one build: looking, editing, taking back. */
 final class StationController extends Controller
 {
-    public function __construct(private readonly Bench $bench, private readonly Window $window) {}
+    private const VIEWS = ['brief' => 'stations.brief', 'circuit' => 'stations.circuit', 'handover' => 'stations.handover'];
+
+    public function __construct(private readonly Bench $bench, private readonly Window $window)
+    {
+    }
 
     public function show(Build $build, string $station): View|Response
     {
@@ -38,7 +42,7 @@ final class StationController extends Controller
             return $this->answer($page, null, true);
         }
 
-        return view("stations.{$station}", ['page' => $page, 'bench' => $this->bench, 'window' => $this->window->name()]);
+        return view()->make(self::VIEWS[$station], ['page' => $page, 'bench' => $this->bench, 'window' => $this->window->name()]);
     }
 
     public function edit(Request $request, Build $build): Response|RedirectResponse
@@ -89,7 +93,7 @@ final class StationController extends Controller
         return $this->shift($build, fn (): Kept => $this->bench->restore($build, $this->window->base(), $this->window->token(), $this->window->name(), $no));
     }
 
-    /** @param callable(): Kept $move */
+    /** @param  callable(): Kept  $move */
     private function shift(Build $build, callable $move): Response|RedirectResponse
     {
         $this->mustHang($build);
@@ -159,7 +163,7 @@ final class StationController extends Controller
         return $this->fragments('stations.answer', $page, $in, ['whole' => $whole]);
     }
 
-    /** @param array<string, mixed> $more */
+    /** @param  array<string, mixed>  $more */
     private function fragments(string $view, StationPage $page, ?Fields $in, array $more = []): Response
     {
         return response()->view($view, ['page' => $page, 'bench' => $this->bench, 'window' => $this->window->name(), 'in' => $in, ...$more])
@@ -178,8 +182,8 @@ final class StationController extends Controller
             ->header('HX-Retarget', $echo !== '' ? "#{$echo}" : '#refused')->header('HX-Reswap', 'innerHTML');
     }
 
-    /** @param array<string, mixed> $edit */
-    private function conflict(Build $build, Conflict $e, array $edit): Response|RedirectResponse
+    /** @param  array<string, mixed>  $edit */
+    private function conflict(Build $build, Conflict $e, array $edit): Response
     {
         $page = $this->window->page($build);
         $theirs = $page->document;

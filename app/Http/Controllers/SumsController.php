@@ -11,7 +11,6 @@ use App\Store\Conflict;
 use App\View\Sum;
 use BenchGlow\Build\Build as TypedBuild;
 use BenchGlow\Build\Document;
-use BenchGlow\Build\Editor;
 use BenchGlow\Build\Fields;
 use BenchGlow\Build\Format\FormatOne;
 use BenchGlow\Build\Index;
@@ -24,11 +23,15 @@ use Illuminate\Http\Request;
 /** Quick sums: the address holds the inputs. */
 final class SumsController extends Controller
 {
-    public function __construct(private readonly Bench $bench) {}
+    private const VIEWS = ['resistor' => 'sums.resistor', 'strip' => 'sums.strip', 'wire' => 'sums.wire', 'fuse' => 'sums.fuse'];
+
+    public function __construct(private readonly Bench $bench)
+    {
+    }
 
     public function show(Request $request, string $kind): View
     {
-        return view("sums.{$kind}", [
+        return view()->make(self::VIEWS[$kind], [
             'sum' => new Sum($kind, $request->query->all(), Preference::row()),
             'preference' => Preference::row(),
             'builds' => Build::query()->whereNull('deleted_at')->orderByDesc('changed_at')->limit(5)->get(),
@@ -67,11 +70,6 @@ final class SumsController extends Controller
 
     private function withLead(Sum $sum, Document $document): Document
     {
-        if ($sum->kind !== 'strip') {
-            return $document;
-        }
-        $lead = array_key_last(TypedBuild::of($document)->leads);
-
-        return $lead === null ? $document : Editor::apply($document, ['op' => 'set', 'id' => $lead, 'field' => 'length_m', 'value' => round($sum->number('way', Unit::Length), 9)]);
+        return $sum->kind === 'strip' ? $sum->over($document, $sum->number('way', Unit::Length)) : $document;
     }
 }

@@ -22,7 +22,9 @@ use Illuminate\Http\UploadedFile;
 /** The builds wall: what hangs there, a new build, a build from a file. */
 final class WallController extends Controller
 {
-    public function __construct(private readonly Bench $bench, private readonly Analyses $analyses) {}
+    public function __construct(private readonly Bench $bench, private readonly Analyses $analyses)
+    {
+    }
 
     public function index(): View
     {

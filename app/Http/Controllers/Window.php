@@ -15,7 +15,9 @@ use Illuminate\Http\Request;
 /** What every request of a station says about its window: base, token, name, supply position, circuit. */
 final readonly class Window
 {
-    public function __construct(private Request $request, private Bench $bench, private Analyses $analyses) {}
+    public function __construct(private Request $request, private Bench $bench, private Analyses $analyses)
+    {
+    }
 
     private function word(string $name, string $default = ''): string
     {

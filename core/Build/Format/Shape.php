@@ -36,7 +36,8 @@ final readonly class Shape
         public array $required = [],
         public array $variants = [],
         public string $says = '',
-    ) {}
+    ) {
+    }
 
     public static function number(?float $min = null, ?float $max = null): self
     {

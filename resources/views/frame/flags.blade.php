@@ -7,8 +7,8 @@
 @php($here = $page->circuit?->id === $circuit->id)
 <li><a @class(['flag', 'here' => $here, 'lit' => $page->lit($circuit->id)]) href="{{ $page->url(['c' => $circuit->id, 'station' => $page->station === 'brief' ? 'circuit' : $page->station]) }}" data-flag="{{ $circuit->flag }}" @if($here) aria-current="true" @endif>
 <svg class="stripes" viewBox="0 0 22 44" width="22" height="44" aria-hidden="true">@for($s = 0; $s <= $n % 4; $s++)<rect x="{{ 2 + $s * 5 }}" y="2" width="{{ $n >= 4 ? 2 : 3 }}" height="40"/>@endfor</svg>
-<span class="tag">{{ $circuit->flag }}</span>
-<span class="name">{{ $circuit->label }}<small class="figure">@if(isset($page->analysis->unsolvable[$circuit->id]))not solved yet@elseif($page->lit($circuit->id)){{ BenchGlow\Quantity\Shown::amps($page->amps($circuit->id)) }}@else{{ $page->analysis->build->lightsOf($circuit->id) === [] ? 'draft' : 'dark' }}@endif</small></span>
+<span class="flag-tag">{{ $circuit->flag }}</span>
+<span class="name">{{ $circuit->label }}<small class="figure">{{ $page->flagWords($circuit->id) }}</small></span>
 <svg class="lamp" viewBox="0 0 20 20" width="20" height="20" aria-hidden="true"><circle cx="10" cy="10" r="6"/></svg></a></li>
 @endforeach
 </ul>

@@ -1,6 +1,6 @@
 @php($weakest = $page->weakest())
 @php($was = $page->was())
-@php($first = reset($page->analysis->build->supplies))
+@php($first = $page->analysis->build->mainSupply())
 <section id="meter" class="meter" aria-label="Bench meter" @if($oob ?? false) hx-swap-oob="true" @endif>
 <div class="face">
 <fieldset class="positions"><legend class="is-sr-only">Supply</legend>
@@ -14,7 +14,7 @@
 <dl class="small">
 <div><dd class="figure">{{ BenchGlow\Quantity\Shown::amps($page->amps($page->circuit->id)) }}</dd><dt>runs</dt></div>
 <div><dd class="figure">{{ BenchGlow\Quantity\Shown::watts($page->watts($page->circuit->id)) }}</dd><dt>taken</dt></div>
-<div><dd class="figure">{{ BenchGlow\Quantity\Shown::volts(-(float) $page->lost()) }}</dd><dt>lost</dt></div>
+<div><dd class="figure">−{{ BenchGlow\Quantity\Shown::volts((float) $page->lost()) }}</dd><dt>lost</dt></div>
 </dl>
 <p class="seen">{{ BenchGlow\Quantity\Shown::percent($weakest['flux']) }} of the label's light, looks like {{ BenchGlow\Quantity\Shown::percent($weakest['seen']) }}</p>
 @if($weakest['uniformity'] < 0.995)<p class="seen">{{ BenchGlow\Quantity\Shown::percent($weakest['uniformity']) }} of the brightest lamp's</p>@endif

@@ -9,7 +9,7 @@
 @if($page->document->fields()->object('brief')->text('note') !== '')<section><h2>Brief</h2><p>{{ $page->document->fields()->object('brief')->text('note') }}</p></section>@endif
 @foreach($page->analysis->build->circuits as $circuit)
 @php($drawing = BenchGlow\Drawing\CircuitDrawing::wide($page->analysis, $circuit->id, 'nominal', units: $page->preference->units))
-<section class="sheet-circuit"><h2><span class="tag">{{ $circuit->flag }}</span> {{ $circuit->label }}</h2><x-svg :drawing="$drawing" :id="'sheet-'.$circuit->id"/>
+<section class="sheet-circuit"><h2><span class="flag-tag">{{ $circuit->flag }}</span> {{ $circuit->label }}</h2><x-svg :drawing="$drawing" :id="'sheet-'.$circuit->id"/>
 @if(isset($page->analysis->unsolvable[$circuit->id]))<p>Not solved: {{ $page->analysis->unsolvable[$circuit->id] }}.</p>@else
 <div class="scroll" tabindex="0" role="region" aria-label="Figures of {{ $circuit->label }}"><table class="table is-narrow"><thead><tr><th>Supply</th><th>Amps</th><th>Weakest lamp</th><th>Its light</th><th>Looks like</th></tr></thead><tbody>
 @foreach(App\View\StationPage::SUPPLY as $name => $state)@php($w = $page->analysis->weakest($circuit->id, $state))

@@ -3,7 +3,7 @@
 @elseif($page->circuit === null)
 <section class="empty"><h1>Begin with what glows</h1><p>A circuit is a source, a way to switch it, and something that glows.</p></section>
 @else
-<h1 class="sentence"><b>{{ $page->circuit->label }}</b> glows while {{ BenchGlow\Quantity\Words::within(reset($page->analysis->build->supplies)->label) }} is on.</h1>
+<h1 class="sentence"><b>{{ $page->circuit->label }}</b> glows while {{ $page->analysis->build->mainSupply()->label }} is on.</h1>
 @include('stations.sentences')
 @include('stations.drawing')
 @include('stations.cards')

@@ -13,9 +13,9 @@
 @section('answer')
 @php($a = $sum->analysis())
 @php($c = array_key_first($a->build->circuits))
-@php($light = reset($a->build->lights))
+@php($light = array_values($a->build->lights)[0])
 @php($lead = $a->leads[array_key_first($a->leads)])
-@php($fuse = reset($a->fuses))
+@php($fuse = (array_values($a->fuses)[0] ?? null))
 @php($w = $a->weakest($c, 'nominal'))
 <x-sum-errors :sum="$sum"/>
 <p class="understood">{{ $S::bothLengths($light->wantedM(), $sum->preference->units) }}, cut to {{ $S::bothLengths($light->fit()->cutM, $sum->preference->units) }}: {{ $light->fit()->units }} units.</p>
