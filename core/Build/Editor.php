@@ -167,6 +167,11 @@ final class Editor
                 throw BadBuild::at($this->index->path($id), "`{$id}` is still used by `{$user}`.");
             }
         }
+        foreach ($section === 'supplies' ? $this->document->fields()->objects('leads') : [] as $lead) {
+            if (array_filter($lead->items('cores'), fn (mixed $core): bool => self::touches($core, $gone)) !== []) {
+                throw BadBuild::at($this->index->path($id), "`{$id}` still feeds `{$lead->text('id')}`; take that lead off first.");
+            }
+        }
         $this->sweep($gone);
     }
 
@@ -286,12 +291,14 @@ final class Editor
         $rails = $this->rails($light);
         $mark = ['start' => 'start', 'end' => 'end', 'middle' => 'middle', 'both' => 'start'][$feed] ?? throw BadBuild::expected('/feed', 'start, end, both or middle', $feed);
         $leads = [];
-        $fed = null;
+        $fed = $along = null;
         foreach ($this->document->fields()->objects('leads') as $lead) {
             $cores = $lead->items('cores');
             $on = fn (mixed $pin): bool => is_string($pin) && str_starts_with($pin, "{$light}.");
             $both = array_filter($cores, fn (mixed $c): bool => is_array($c) && $on($c[0]) && $on($c[1]));
             if ($both !== [] && count($both) === count($cores)) {
+                $along = $lead->data;
+
                 continue; // an earlier jumper along the strip
             }
             $moved = array_map(fn (mixed $core): array => array_map(
@@ -304,7 +311,7 @@ final class Editor
             throw BadBuild::at($this->index->path($light), "`{$light}` has no lead yet, so there is nothing to feed it with.");
         }
         if ($feed === 'both') {
-            $leads[] = $this->jumper($light, $rails, $fed);
+            $leads[] = $along ?? $this->jumper($light, $rails, $fed);
         }
         $this->data['leads'] = $leads;
     }

@@ -32,7 +32,7 @@ final class StripCutMismatchRule implements Rule
                 Shown::metres($light->wantedM()).' falls between cut marks. '.Shown::metres($down).' leaves '.self::cm($light->wantedM() - $down).' dark; '
                 .Shown::metres($down + $pitch).' passes by '.self::cm($down + $pitch - $light->wantedM()).'.',
                 $fit->gapM > 0 ? 'Cut '.Shown::metres($down + $pitch) : 'Cut '.Shown::metres($down),
-                ['op' => 'set', 'id' => $light->id, 'field' => 'fit', 'value' => $fit->gapM > 0 ? 'up' : 'down']);
+                ['op' => 'set', 'id' => $light->id, 'field' => 'wanted_m', 'value' => round($fit->gapM > 0 ? $down + $pitch : $down, 6)]);
         }
 
         return $findings;

@@ -98,7 +98,7 @@ final class CircuitDrawing
             $this->feedLine($way, $top, $strip, $both);
             $this->returnLine($way, $strip + self::STRIP_H, $both);
         } else {
-            $this->shapes[] = Shape::text(Words::first($light->label).' has no way to a supply and back.', self::MARGIN, $top);
+            $this->shapes[] = Shape::text(Shape::cut(Words::first($light->label), 300.0).' has no way to a supply and back.', self::MARGIN, $top);
         }
         $this->light($light, self::MARGIN, $strip, $right - self::MARGIN);
         $this->y = $strip + self::STRIP_H + ($way->fed() ? 96.0 : 64.0);
@@ -110,7 +110,7 @@ final class CircuitDrawing
         $x = 0.0;
         if (count($steps) < count($way->feed)) {
             $from = $steps === [] ? '' : $steps[0]->from;
-            $this->shapes[] = Shape::text('from '.$this->name($from), 8.0, $top - 14.0);
+            $this->shapes[] = Shape::text(Shape::cut('from '.$this->name($from), 240.0), 8.0, $top - 14.0);
         }
         $caption = $this->captionStep($steps);
         foreach ($steps as $n => $step) {
@@ -210,7 +210,7 @@ final class CircuitDrawing
             $this->shapes[] = Shape::text(Shown::volts($first->volts[0]), $x + 10.0, $under + 21.0, 'figure', 'start', $light->id);
             $this->shapes[] = Shape::text(Shown::volts($first->volts[count($first->volts) - 1]), $x + $w - 10.0, $under + 21.0, 'figure', 'end', $light->id);
         }
-        $this->shapes[] = Shape::text($this->lightWords($light), $x + 10.0, $under + 41.0, 'label', 'start', $light->id);
+        $this->shapes[] = Shape::text(Shape::cut($this->lightWords($light), $w > 500.0 ? 0.45 * $w : $w - 10.0), $x + 10.0, $under + 41.0, 'label', 'start', $light->id);
         if ($first !== null && $first->flux !== []) {
             // Side by side where there is room for both, else one below the other.
             $this->shapes[] = $w > 500.0
@@ -341,7 +341,7 @@ final class CircuitDrawing
             return;
         }
         $supply = $this->analysis->build->supplies[(string) $way->supply];
-        $this->shapes[] = Shape::text($supply->label, $text, $top + 24.0, 'label', 'start', $supply->id);
+        $this->shapes[] = Shape::text(Shape::cut($supply->label, $this->width - $text), $text, $top + 24.0, 'label', 'start', $supply->id);
         $this->shapes[] = Shape::text(Shown::volts((float) $this->state->between("{$supply->id}.plus", "{$supply->id}.minus")), $text, $top + 46.0, 'figure', 'start', $supply->id);
         $y = $top + 56.0;
         $this->shapes[] = Shape::wire([[$spine, $top + 8.0], [$spine, $y]], $this->conductor($way->feed[0]->id), $supply->id);
@@ -366,7 +366,7 @@ final class CircuitDrawing
         $this->shapes[] = Shape::wire([[$spine, $y], [$spine, $strip]], $this->conductor($way->feed[count($way->feed) - 1]->id), $way->feed[count($way->feed) - 1]->lead);
         $this->light($way->light, 28.0, $strip, $this->width - 56.0);
         $this->shapes[] = Shape::wire([[28.0, $strip + self::STRIP_H / 2], [$back, $strip + self::STRIP_H / 2], [$back, $top + 8.0]], $state, $lead);
-        $this->shapes[] = Shape::text('return '.Shown::length(array_sum(array_map(fn (Step $s): float => $s->lengthM, $way->back)), $this->units), $this->width - 12.0, $top + 24.0, 'label', 'end', $lead);
+        $this->shapes[] = Shape::text('return '.Shown::length(array_sum(array_map(fn (Step $s): float => $s->lengthM, $way->back)), $this->units), $this->width - 4.0, $top + 46.0, 'label', 'end', $lead);
         $this->y = $strip + self::STRIP_H + 84.0;
     }
 

@@ -7,6 +7,8 @@ namespace BenchGlow\Drawing;
 /** One thing to draw: where, what kind, which part it stands for. Colours only where light is computed; the rest is the style's. */
 final readonly class Shape
 {
+    private const LABEL_EM = 0.43;
+
     /**
      * @param  string  $kind  wire · fuse · resistor · diode · plug · joint · dot · text · carrier · unit · halo · cut · pin
      * @param  list<array{float, float}>  $points  of a wire
@@ -43,13 +45,19 @@ final readonly class Shape
         return new self('text', $x, $y, state: $style, text: $text, anchor: $anchor, part: $part);
     }
 
+    /** A label cut with an ellipsis to the room it has, px. */
+    public static function cut(string $text, float $width): string
+    {
+        return mb_strimwidth($text, 0, max(4, (int) floor($width / (self::LABEL_EM * Drawing::FONT))), '…');
+    }
+
     public static function pin(int $number, float $x, float $y, string $severity, string $part): self
     {
         return new self('pin', $x, $y, 22.0, 22.0, part: $part, state: $severity, text: (string) $number);
     }
 
     /**
-     * Room a piece of text takes: the mono face has one advance of 0.6 em, the label face stays under 0.5 em.
+     * Room a piece of text takes: the mono face has one advance of 0.6 em, the label face stays under 0.43 em.
      *
      * @return array{float, float, float, float} x, y, w, h
      */
@@ -58,7 +66,7 @@ final readonly class Shape
         if ($this->kind !== 'text') {
             return [$this->x, $this->y, $this->w, $this->h];
         }
-        $w = mb_strlen($this->text) * ($this->state === 'figure' ? 0.6 : 0.5) * Drawing::FONT;
+        $w = mb_strlen($this->text) * ($this->state === 'figure' ? 0.6 : self::LABEL_EM) * Drawing::FONT;
         $x = $this->x - ['start' => 0.0, 'middle' => $w / 2, 'end' => $w][$this->anchor];
 
         return [$x, $this->y - 0.8 * Drawing::FONT, $w, Drawing::FONT];

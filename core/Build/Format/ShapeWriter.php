@@ -4,7 +4,7 @@ declare(strict_types=1);
 
 namespace BenchGlow\Build\Format;
 
-/** Canonical JSON: fields in the shape's order, two spaces, whole numbers without a point, shortest digits that read back. */
+/** Canonical JSON: fields in the shape's order, four spaces, whole numbers without a point, shortest digits that read back. */
 final class ShapeWriter
 {
     public static function write(Shape $shape, mixed $value): string
