@@ -4,11 +4,13 @@ declare(strict_types=1);
 
 use App\Http\Middleware\OnlyOurHost;
 use App\Http\Middleware\SecurityHeaders;
+use App\Store\Damaged;
 use BenchGlow\Build\BadBuild;
 use BenchGlow\Quantity\NotUnderstood;
 use Illuminate\Foundation\Application;
 use Illuminate\Foundation\Configuration\Exceptions;
 use Illuminate\Foundation\Configuration\Middleware;
+use Illuminate\Http\Request;
 
 return Application::configure(basePath: dirname(__DIR__))
     ->withRouting(web: __DIR__.'/../routes/web.php', commands: __DIR__.'/../routes/console.php')
@@ -21,5 +23,6 @@ return Application::configure(basePath: dirname(__DIR__))
     })
     ->withExceptions(function (Exceptions $exceptions): void {
         // Misuse is answered in a sentence by the pages; it is no failure to log.
-        $exceptions->dontReport([BadBuild::class, NotUnderstood::class]);
+        $exceptions->dontReport([BadBuild::class, NotUnderstood::class, Damaged::class]);
+        $exceptions->render(fn (Damaged $e, Request $request) => response()->view('frame.damaged', ['damaged' => $e, 'key' => $request->segment(2)], 409));
     })->create();

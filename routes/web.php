@@ -24,6 +24,7 @@ Route::prefix('/b/{build:key}')->group(function (): void {
     Route::post('/undo', [StationController::class, 'undo']);
     Route::post('/redo', [StationController::class, 'redo']);
     Route::post('/restore/{no}', [StationController::class, 'restore'])->whereNumber('no');
+    Route::post('/go-back/{no}', [StationController::class, 'goBack'])->whereNumber('no');
     Route::get('/head', [StationController::class, 'head']);
     Route::get('/history', [StationController::class, 'history']);
     Route::get('/find', [StationController::class, 'find']);

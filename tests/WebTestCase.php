@@ -6,18 +6,17 @@ namespace Tests;
 
 use App\Models\Build;
 use App\Store\Bench;
-use Illuminate\Foundation\Testing\RefreshDatabase;
 use Illuminate\Foundation\Testing\TestCase;
+use Illuminate\Support\Facades\Artisan;
 use Tests\Support\Make;
 
 /** The application over SQLite in memory, a fresh wall for every test. */
 abstract class WebTestCase extends TestCase
 {
-    use RefreshDatabase;
-
     protected function setUp(): void
     {
         parent::setUp();
+        Artisan::call('migrate', ['--force' => true]);
         $this->withoutMiddleware(\Illuminate\Foundation\Http\Middleware\ValidateCsrfToken::class);
     }
 

@@ -115,6 +115,12 @@ final class Bench
         return null;
     }
 
+    /** The head moves to an earlier revision without its own document being read: the way out of a damaged one. */
+    public function goBack(Build $build, int $base, string $token, string $window, int $no): Kept
+    {
+        return $this->shift($build, $base, $no, 'undo', $token, $window);
+    }
+
     private function stay(Build $build, int $base): Kept
     {
         $head = (int) Build::query()->whereKey($build->id)->value('head');

@@ -65,7 +65,7 @@ final readonly class EditForm
         $empty = in_array(mb_strtolower(trim($text)), ['', 'recommended'], true);
         if ($unit === null) {
             if (trim($text) === '' && in_array($field, ['label', 'title'], true)) {
-                throw BadBuild::at("/{$field}", FieldKinds::name($field).' needs a few letters, as "Galley shelf".');
+                throw new NotUnderstood(FieldKinds::name($field).': it needs a few letters, as "Galley shelf".');
             }
 
             return ['op' => 'set', 'id' => $id, 'field' => $field, 'value' => trim($text)];

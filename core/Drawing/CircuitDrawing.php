@@ -41,6 +41,7 @@ final class CircuitDrawing
         private readonly float $width,
         private readonly string $units,
         private readonly array $pins,
+        private readonly bool $unsolved,
     ) {
     }
 
@@ -64,7 +65,7 @@ final class CircuitDrawing
         foreach ($analysis->open($circuit) as $n => $finding) {
             $numbers[$finding->subject] ??= [$n + 1, $finding->severity->value];
         }
-        $drawing = new self($analysis, $analysis->states[$supply], $width, $units, $numbers);
+        $drawing = new self($analysis, $analysis->states[$supply], $width, $units, $numbers, isset($analysis->unsolvable[$circuit]));
         $label = $analysis->build->circuits[$circuit]->label;
         $lights = $analysis->build->lightsOf($circuit);
         foreach ($lights as $light) {
@@ -79,7 +80,7 @@ final class CircuitDrawing
     {
         $said = [];
         foreach ($lights as $light) {
-            $said[] = $light->label.' '.(Way::of($this->analysis, $light)->fed() ? $this->brightness($this->state->lights[$light->id] ?? []) : 'is not fed');
+            $said[] = $light->label.' '.($this->unsolved ? 'is not solved yet' : (Way::of($this->analysis, $light)->fed() ? $this->brightness($this->state->lights[$light->id] ?? []) : 'is not fed'));
         }
 
         return $said === [] ? 'No light yet.' : implode('; ', $said).'.';
@@ -94,14 +95,14 @@ final class CircuitDrawing
         $right = $this->width - self::MARGIN;
         $both = count($way->marks) > 1;
         $strip = $top + ($both ? 88.0 : 66.0);
-        if ($way->fed()) {
+        if ($way->fed() && ! $this->unsolved) {
             $this->feedLine($way, $top, $strip, $both);
             $this->returnLine($way, $strip + self::STRIP_H, $both);
         } else {
-            $this->shapes[] = Shape::text(Shape::cut(Words::first($light->label), 300.0).' has no way to a supply and back.', self::MARGIN, $top);
+            $this->shapes[] = Shape::text($this->whyNot($light), self::MARGIN, $top);
         }
         $this->light($light, self::MARGIN, $strip, $right - self::MARGIN);
-        $this->y = $strip + self::STRIP_H + ($way->fed() ? 96.0 : 64.0);
+        $this->y = $strip + self::STRIP_H + ($way->fed() && ! $this->unsolved ? 96.0 : 64.0);
     }
 
     private function feedLine(Way $way, float $top, float $strip, bool $both): void
@@ -202,7 +203,8 @@ final class CircuitDrawing
 
     private function light(Light $light, float $x, float $y, float $w): void
     {
-        $states = $this->state->lights[$light->id] ?? [];
+        // What is not solved is drawn dark and without figures, never as nought.
+        $states = $this->unsolved ? [] : $this->state->lights[$light->id] ?? [];
         array_push($this->shapes, ...LightRow::shapes($light, $states, $x, $y, $w, self::STRIP_H));
         $under = $y + self::STRIP_H;
         $first = self::first($states);
@@ -228,6 +230,11 @@ final class CircuitDrawing
         }
 
         return null;
+    }
+
+    private function whyNot(Light $light): string
+    {
+        return Shape::cut(Words::first($light->label), 300.0).($this->unsolved ? ' is not solved yet.' : ' has no way to a supply and back.');
     }
 
     private function lightWords(Light $light): string
@@ -333,10 +340,10 @@ final class CircuitDrawing
     {
         [$back, $spine, $text] = [14.0, 38.0, 66.0];
         $top = $this->y;
-        if (! $way->fed()) {
-            $this->shapes[] = Shape::text('No way to a supply and back yet.', $text, $top + 30.0);
-            $this->light($way->light, 8.0, $top + 44.0, $this->width - 16.0);
-            $this->y = $top + 44.0 + self::STRIP_H + 60.0;
+        if (! $way->fed() || $this->unsolved) {
+            $this->shapes[] = Shape::text(Shape::cut($this->whyNot($way->light), $this->width - 8.0), 8.0, $top + 30.0);
+            $this->light($way->light, 8.0, $top + 44.0, $this->width - 40.0);
+            $this->y = $top + 44.0 + self::STRIP_H + 84.0;
 
             return;
         }

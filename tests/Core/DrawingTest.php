@@ -34,7 +34,7 @@ function overlaps(array $a, array $b): bool
 }
 
 it('lets no text meet another text, a symbol or a light', function (): void {
-    foreach (drawings() as [$name, $drawing]) {
+    foreach (drawings() as [$name, $drawing, $analysis]) {
         $boxes = array_values(array_filter($drawing->shapes, fn (Shape $s): bool => in_array($s->kind, ['text', 'fuse', 'resistor', 'diode', 'plug', 'carrier', 'pin'], true)));
         foreach ($boxes as $i => $a) {
             foreach (array_slice($boxes, $i + 1) as $b) {
@@ -43,7 +43,7 @@ it('lets no text meet another text, a symbol or a light', function (): void {
                 }
             }
         }
-        expect($boxes)->not->toBe([]);
+        expect($boxes !== [] || $analysis->build->lightsOf(explode(' ', $name)[1]) === [])->toBeTrue();
     }
 });
 

@@ -13,6 +13,7 @@ use App\Store\Conflict;
 use App\Store\Difference;
 use App\Store\Kept;
 use App\Support\EditForm;
+use App\Support\FieldKinds;
 use App\View\StationPage;
 use BenchGlow\Build\BadBuild;
 use BenchGlow\Build\Document;
@@ -55,7 +56,8 @@ final class StationController extends Controller
             $edit = (new EditForm(Preference::row(), $this->bench->document($build, $base)))->edit($in);
             $kept = $this->bench->write($build, $base, $this->window->token(), $this->window->name(), $edit);
         } catch (NotUnderstood|BadBuild|NotFitted $e) {
-            return $this->refuse($build, $in, $e->getMessage());
+            // A field of the page is named as it is called there, not by its path in the file.
+            return $this->refuse($build, $in, $e instanceof BadBuild && $in->text('field') !== '' ? FieldKinds::name($in->text('field')).": {$e->problem}" : $e->getMessage());
         } catch (Conflict $e) {
             return $this->conflict($build, $e, $edit);
         }
@@ -91,6 +93,14 @@ final class StationController extends Controller
     public function restore(Build $build, int $no): Response|RedirectResponse
     {
         return $this->shift($build, fn (): Kept => $this->bench->restore($build, $this->window->base(), $this->window->token(), $this->window->name(), $no));
+    }
+
+    /** From a damaged head to the newest sound revision before it. */
+    public function goBack(Build $build, int $no): RedirectResponse
+    {
+        $this->bench->goBack($build, $this->window->base(), $this->window->token(), $this->window->name(), $no);
+
+        return redirect("/b/{$build->key}/circuit", 303);
     }
 
     /** @param  callable(): Kept  $move */

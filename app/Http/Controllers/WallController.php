@@ -7,6 +7,7 @@ namespace App\Http\Controllers;
 use App\Models\Build;
 use App\Models\Preference;
 use App\Store\Bench;
+use App\Store\Damaged;
 use App\Support\Analyses;
 use App\View\StationPage;
 use BenchGlow\Build\BadBuild;
@@ -28,12 +29,16 @@ final class WallController extends Controller
 
     public function index(): View
     {
-        $pages = [];
+        $pages = $damaged = [];
         foreach (Build::query()->whereNull('deleted_at')->orderBy('id')->get() as $build) {
-            $pages[] = new StationPage($build, $build->head, $this->bench->document($build, $build->head), Preference::row(), $this->analyses, 'circuit', 'normal', '');
+            try {
+                $pages[] = new StationPage($build, $build->head, $this->bench->document($build, $build->head), Preference::row(), $this->analyses, 'circuit', 'normal', '');
+            } catch (Damaged $e) {
+                $damaged[$build->key] = "{$build->title}: {$e->getMessage()}";
+            }
         }
 
-        return view('stations.wall', ['pages' => $pages, 'preference' => Preference::row()]);
+        return view('stations.wall', ['pages' => $pages, 'damaged' => $damaged, 'preference' => Preference::row()]);
     }
 
     public function store(Request $request): RedirectResponse

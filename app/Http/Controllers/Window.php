@@ -10,18 +10,17 @@ use App\Store\Bench;
 use App\Support\Analyses;
 use App\View\StationPage;
 use BenchGlow\Build\Document;
-use Illuminate\Http\Request;
 
 /** What every request of a station says about its window: base, token, name, supply position, circuit. */
 final readonly class Window
 {
-    public function __construct(private Request $request, private Bench $bench, private Analyses $analyses)
+    public function __construct(private Bench $bench, private Analyses $analyses)
     {
     }
 
     private function word(string $name, string $default = ''): string
     {
-        $value = $this->request->input($name);
+        $value = request()->input($name);
 
         return is_string($value) ? $value : $default;
     }
@@ -43,7 +42,7 @@ final readonly class Window
 
     public function isFragment(): bool
     {
-        return $this->request->headers->has('HX-Request') && ! $this->request->headers->has('HX-History-Restore-Request');
+        return request()->headers->has('HX-Request') && ! request()->headers->has('HX-History-Restore-Request');
     }
 
     public function station(): string

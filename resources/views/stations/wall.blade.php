@@ -6,13 +6,14 @@
 <h1 class="is-sr-only">Builds</h1>
 @if(session('refused'))<p class="refused"><span class="wrong" role="alert">{{ session('refused') }}</span></p>@endif
 @if(session('said'))<div class="notice row"><span>{{ session('said') }}</span><form method="post" action="/b/{{ session('down') }}/hang-back">@csrf<button class="button is-small">Hang it back</button></form></div>@endif
+@foreach($damaged as $key => $sentence)<p class="notice"><a href="/b/{{ $key }}/circuit">{{ $sentence }}</a></p>@endforeach
 <div class="rail" aria-hidden="true"></div>
 @if($pages === [])<p class="quiet">Nothing hangs here yet. Start one below, or read in a build file.</p>@endif
 <ul class="hung">
 @foreach($pages as $page)
 @php($worst = $page->analysis->open()[0] ?? null)
 <li><a href="{{ $page->url() }}"><span class="string" aria-hidden="true"></span>
-<svg class="picture" viewBox="0 0 300 {{ 24 + 34 * max(1, min(5, count($page->analysis->build->circuits))) }}" role="img" aria-label="Its circuits, lit">@foreach(array_slice(array_values($page->analysis->build->circuits), 0, 5) as $n => $circuit)@foreach(array_slice($page->analysis->build->lightsOf($circuit->id), 0, 1) as $light){!! App\Support\Svg::shapes(BenchGlow\Drawing\LightRow::shapes($light, $page->analysis->states['nominal']->lights[$light->id] ?? [], 14.0, 20.0 + 34 * $n, 272.0, 15.0)) !!}@endforeach @endforeach</svg>
+<svg class="picture" viewBox="0 0 300 {{ 24 + 34 * max(1, min(5, count($page->analysis->build->circuits))) }}" role="img" aria-label="Its circuits, lit">@foreach(array_slice(array_values($page->analysis->build->circuits), 0, 5) as $n => $circuit)@foreach(array_slice($page->analysis->build->lightsOf($circuit->id), 0, 1) as $light){!! App\Support\Svg::shapes(BenchGlow\Drawing\LightRow::shapes($light, isset($page->analysis->unsolvable[$circuit->id]) ? [] : ($page->analysis->states['nominal']->lights[$light->id] ?? []), 14.0, 20.0 + 34 * $n, 272.0, 15.0)) !!}@endforeach @endforeach</svg>
 <h2>{{ $page->document->title() }}</h2>
 <p class="muted">{{ str_replace('_', ' ', $page->document->fields()->text('place')) }} · {{ count($page->analysis->build->circuits) }} circuits · <span class="figure">{{ BenchGlow\Quantity\Shown::amps($page->analysis->states['nominal']->totalA()) }}</span></p>
 <p class="beads" role="img" aria-label="Brief {{ $page->bead('brief') }}, Circuit {{ $page->bead('circuit') }}, Hand over {{ $page->bead('handover') }}">@foreach(['brief', 'circuit', 'handover'] as $station)<i></i><svg class="{{ $page->bead($station) }}" viewBox="0 0 14 14" width="14" height="14" aria-hidden="true"><circle cx="7" cy="7" r="5"/>@if($page->bead($station) === 'danger')<path d="M1 13L13 1"/>@endif</svg>@endforeach<i></i></p>
