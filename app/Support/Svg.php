@@ -78,7 +78,7 @@ final class Svg
         [$cx, $cy] = [self::n($s->x + 11), self::n($s->y + 11)];
         $bar = $s->state === 'danger' ? '<line x1="'.self::n($s->x + 1).'" y1="'.self::n($s->y + 20).'" x2="'.self::n($s->x + 21).'" y2="'.self::n($s->y + 20).'"/>' : '';
 
-        return "<a href=\"#pin-{$s->text}\" class=\"pinmark {$s->state}\"{$part}><circle cx=\"{$cx}\" cy=\"{$cy}\" r=\"11\"/>{$bar}<text x=\"{$cx}\" y=\"".self::n($s->y + 16)."\" text-anchor=\"middle\">{$s->text}</text><title>Pin {$s->text}</title></a>";
+        return "<g data-goto=\"pin-{$s->text}\" class=\"pinmark {$s->state}\"{$part}><circle cx=\"{$cx}\" cy=\"{$cy}\" r=\"11\"/>{$bar}<text x=\"{$cx}\" y=\"".self::n($s->y + 16)."\" text-anchor=\"middle\">{$s->text}</text><title>Pin {$s->text}</title></g>";
     }
 
     /** Symbols of IEC 60617: fuse with its wire through, resistor as a box, diode as triangle and bar. */

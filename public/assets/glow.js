@@ -46,9 +46,10 @@
   };
 
   document.addEventListener('click', (e) => {
-    const t = e.target.closest('[data-open],[data-close],[data-lights-out],[data-print],[data-shows],#meter-line');
+    const t = e.target.closest('[data-open],[data-goto],[data-close],[data-lights-out],[data-print],[data-shows],#meter-line');
     if (!t) return;
     if (t.dataset.open) $(`#${t.dataset.open}`).showModal();
+    if (t.dataset.goto) { const p = $(`#${t.dataset.goto}`); if (p) { p.scrollIntoView({block: 'nearest'}); p.focus(); } }
     if ('close' in t.dataset) t.closest('dialog').close();
     if ('lightsOut' in t.dataset) { t.closest('dialog').close(); lightsOut(); }
     if ('print' in t.dataset) window.print();
@@ -61,13 +62,8 @@
   });
   document.addEventListener('focusin', (e) => { const t = e.target.closest && e.target.closest('[data-shows]'); if (t) show(t.dataset.shows); });
 
-  // Enter in a blank commits it at once, as leaving it does.
-  document.addEventListener('keydown', (e) => {
-    if (e.key === 'Enter' && e.target.matches && e.target.matches('form[hx-trigger*=change] input.typed')) {
-      e.preventDefault();
-      if (e.target.value !== e.target.defaultValue) { e.target.defaultValue = e.target.value; e.target.dispatchEvent(new Event('change', {bubbles: true})); }
-    }
-  });
+  // Enter in a blank fires its change, which sends the edit; the form itself is not sent a second time.
+  document.addEventListener('submit', (e) => { if (e.target.matches('form[hx-trigger=change]')) e.preventDefault(); });
   document.addEventListener('change', (e) => { if (e.target.matches('input.typed')) e.target.defaultValue = e.target.value; });
 
   let chord = '';

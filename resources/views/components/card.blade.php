@@ -1,6 +1,6 @@
 @props(['page', 'card'])
 <li @class(['card-way', 'used' => $card->onTheBench, 'first' => $card->first])>
-<h4>{{ $card->title }}</h4>
+<h3>{{ $card->title }}</h3>
 <svg class="mini" viewBox="0 0 158 46" width="158" height="46" aria-hidden="true">{!! App\Support\Svg::shapes($card->shapes) !!}</svg>
 <p><b class="figure">{{ $card->figure }}</b> {{ $card->says }}</p>
 @if($card->cost !== '')<p class="cost">{{ $card->cost }}</p>@endif

@@ -1,6 +1,6 @@
 @props(['page', 'id', 'field', 'label', 'value', 'options', 'echo' => '', 'op' => 'set', 'whole' => false])
 @php($box = 'f-'.$id.'-'.str_replace('.', '_', $field))
-<form class="blank" method="post" action="{{ $page->to('edit') }}" hx-post="{{ $page->to('edit') }}" hx-trigger="change, submit" hx-swap="none" hx-include="#base" hx-sync="#bench:queue all">
+<form class="blank" method="post" action="{{ $page->to('edit') }}" hx-post="{{ $page->to('edit') }}" hx-trigger="change" hx-swap="none" hx-include="#base" hx-sync="#bench:queue all">
 <x-hidden :page="$page" :echo="$box.'-echo'"/>
 <input type="hidden" name="op" value="{{ $op }}"><input type="hidden" name="id" value="{{ $id }}"><input type="hidden" name="field" value="{{ $field }}">
 @if($whole)<input type="hidden" name="render" value="all">@endif

@@ -2,7 +2,7 @@
 <h1 class="sentence">Say what should glow and when; every other station works from this sentence.</h1>
 <div class="says"><x-blank :page="$page" id="build" field="title" label="Build" size="24" :value="$page->document->title()"/>
 <x-choose :page="$page" id="build" field="place" label="on a" :value="$f->text('place')" :options="App\View\Shelf::places()"/></div>
-<h3>What feeds it</h3>
+<h2>What feeds it</h2>
 @foreach($page->analysis->build->supplies as $supply)
 <div class="says" data-part="{{ $supply->id }}">
 <x-blank :page="$page" :id="$supply->id" field="label" label="Supply" size="18" :value="$supply->label"/>
@@ -15,10 +15,10 @@
 @if($supply->kind === 'no_battery_12v')<p class="caution">Without a battery the volts ripple; let a rectifier with a capacitor smooth them, or expect flicker.</p>@endif
 @endforeach
 @include('stations.add_supply')
-<h3>Who asked, and what they ruled out</h3>
-<form class="blank wide-blank" method="post" action="{{ $page->to('edit') }}" hx-post="{{ $page->to('edit') }}" hx-trigger="change, submit" hx-swap="none" hx-include="#base" hx-sync="#bench:queue all"><x-hidden :page="$page" echo="note-echo"/><input type="hidden" name="id" value="build"><input type="hidden" name="field" value="brief.note">
+<h2>Who asked, and what they ruled out</h2>
+<form class="blank wide-blank" method="post" action="{{ $page->to('edit') }}" hx-post="{{ $page->to('edit') }}" hx-trigger="change" hx-swap="none" hx-include="#base" hx-sync="#bench:queue all"><x-hidden :page="$page" echo="note-echo"/><input type="hidden" name="id" value="build"><input type="hidden" name="field" value="brief.note">
 <label for="brief-note">Note</label><textarea class="typed" id="brief-note" name="text" rows="4" aria-describedby="note-echo">{{ $f->object('brief')->text('note') }}</textarea><span class="echo" id="note-echo"></span><noscript><button class="button is-small">Keep the note</button></noscript></form>
-<h3>Facts the other stations obey</h3>
+<h2>Facts the other stations obey</h2>
 <ul class="facts">
 @foreach($f->object('brief')->objects('facts') as $fact)
 <li><b>{{ str_replace('_', ' ', $fact->text('kind')) }}</b> {{ $fact->text('where') }}{{ $fact->has('value') ? ($fact->has('where') ? ': ' : '').$fact->text('value') : '' }} <x-act :page="$page" :edit="['op' => 'remove', 'id' => $fact->text('id')]" class="is-small">Remove this fact</x-act></li>
@@ -28,7 +28,7 @@
 <span class="blank"><label for="fact-kind">Fact</label><select class="typed" id="fact-kind" name="kind">@foreach(BenchGlow\Build\Format\FormatOne::FACT_KINDS as $kind)<option value="{{ $kind }}">{{ str_replace('_', ' ', $kind) }}</option>@endforeach</select></span>
 <span class="blank"><label for="fact-where">where</label><input class="typed" id="fact-where" name="where" size="20"></span><span class="blank"><label for="fact-value">what</label><input class="typed" id="fact-value" name="value" size="20"></span>
 <button class="button is-primary">Add the fact</button><span class="echo" id="fact-echo"></span></form>
-<h3>Targets</h3>
+<h2>Targets</h2>
 <div class="says">
 <x-blank :page="$page" id="build" field="settings.uniformity_target" label="Dimmest lamp at least" size="6" :value="BenchGlow\Quantity\Shown::percent($page->analysis->build->settings->uniformityTarget)"/>
 <x-blank :page="$page" id="build" field="settings.drop_target" label="Lost on the way at most" size="6" :value="BenchGlow\Quantity\Shown::plain(100 * $page->analysis->build->settings->dropTarget, 1).' %'"/>

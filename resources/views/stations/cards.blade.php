@@ -2,15 +2,15 @@
 <div id="cards" class="ways" @if($oob ?? false) hx-swap-oob="true" @endif>
 @foreach($page->lights() as $light)
 @if($light->kind === 'strip' && $light->fit()->units > 0)
-<section class="way"><h3>Where to feed {{ BenchGlow\Quantity\Words::within($light->label) }}</h3><ul>@foreach($cards->feeds($light) as $card)<x-card :page="$page" :card="$card"/>@endforeach</ul></section>
+<section class="way"><h2>Where to feed {{ BenchGlow\Quantity\Words::within($light->label) }}</h2><ul>@foreach($cards->feeds($light) as $card)<x-card :page="$page" :card="$card"/>@endforeach</ul></section>
 @elseif($light->kind === 'leds')
-<section class="way"><h3>How to string {{ BenchGlow\Quantity\Words::within($light->label) }}</h3><ul>@foreach($cards->strings($light) as $card)<x-card :page="$page" :card="$card"/>@endforeach</ul></section>
+<section class="way"><h2>How to string {{ BenchGlow\Quantity\Words::within($light->label) }}</h2><ul>@foreach($cards->strings($light) as $card)<x-card :page="$page" :card="$card"/>@endforeach</ul></section>
 @endif
 @endforeach
 @foreach($page->analysis->build->leads as $lead)
 @if($lead->circuit === $page->circuit?->id)
-<section class="way"><h3>Wire for {{ BenchGlow\Quantity\Words::within($lead->label) }}</h3><ul>@foreach($cards->gauges($lead->id) as $card)<x-card :page="$page" :card="$card"/>@endforeach</ul></section>
-@foreach($lead->inline as $thing)@if($thing->kind === 'fuse')<section class="way"><h3>Fuse {{ $thing->id }}</h3><ul>@foreach($cards->fuses($thing->id) as $card)<x-card :page="$page" :card="$card"/>@endforeach</ul></section>@endif @endforeach
+<section class="way"><h2>Wire for {{ BenchGlow\Quantity\Words::within($lead->label) }}</h2><ul>@foreach($cards->gauges($lead->id) as $card)<x-card :page="$page" :card="$card"/>@endforeach</ul></section>
+@foreach($lead->inline as $thing)@if($thing->kind === 'fuse')<section class="way"><h2>Fuse {{ $thing->id }}</h2><ul>@foreach($cards->fuses($thing->id) as $card)<x-card :page="$page" :card="$card"/>@endforeach</ul></section>@endif @endforeach
 @endif
 @endforeach
 </div>

@@ -1,0 +1,171 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Tests\Support;
+
+use Facebook\WebDriver\Exception\StaleElementReferenceException;
+use Facebook\WebDriver\Remote\RemoteWebDriver;
+use Facebook\WebDriver\Remote\RemoteWebElement;
+use Facebook\WebDriver\WebDriverBy;
+use Facebook\WebDriver\WebDriverKeys;
+use Facebook\WebDriver\WebDriverSelect;
+use RuntimeException;
+
+/** One browser window as a person uses it. Waits for what it expects, never for a fixed time. */
+final class Window
+{
+    public function __construct(public readonly RemoteWebDriver $driver, private readonly string $url) {}
+
+    public function open(string $path): self
+    {
+        $this->driver->get($this->url.$path);
+
+        return $this;
+    }
+
+    public function build(string $title): self
+    {
+        $this->open('/');
+        $this->until(fn (): bool => $this->all('.hung a') !== [], 'the wall shows its builds');
+        foreach ($this->all('.hung a') as $link) {
+            if (str_contains($link->getText(), $title)) {
+                $this->driver->get((string) $link->getDomProperty('href'));
+
+                return $this;
+            }
+        }
+        throw new RuntimeException("{$title} does not hang on the wall.");
+    }
+
+    /** @return list<RemoteWebElement> */
+    public function all(string $css): array
+    {
+        return array_values($this->driver->findElements(WebDriverBy::cssSelector($css)));
+    }
+
+    public function find(string $css): RemoteWebElement
+    {
+        $this->until(fn (): bool => $this->all($css) !== [], "{$css} is there");
+
+        return $this->all($css)[0];
+    }
+
+    public function text(string $css): string
+    {
+        for ($n = 0; ; $n++) {
+            try {
+                return $this->find($css)->getText();
+            } catch (StaleElementReferenceException $e) {
+                if ($n > 20) {
+                    throw $e;
+                }
+            }
+        }
+    }
+
+    public function until(callable $holds, string $what): void
+    {
+        $until = hrtime(true) + 12e9;
+        do {
+            try {
+                if ($holds()) {
+                    return;
+                }
+            } catch (StaleElementReferenceException) {
+                // swapped while it was read
+            }
+            usleep(15_000);
+        } while (hrtime(true) < $until);
+        throw new RuntimeException("Waited in vain until {$what}. Page: ".$this->driver->getCurrentURL());
+    }
+
+    public function sees(string $css, string $text): void
+    {
+        $this->until(fn (): bool => str_contains($this->all($css) === [] ? '' : $this->all($css)[0]->getText(), $text), "{$css} says '{$text}' (it says '".($this->all($css) === [] ? 'nothing' : $this->text($css))."')");
+    }
+
+    /** Clears a field as a hand does and types into it, without leaving it. */
+    public function type(string $css, string $text): void
+    {
+        $field = $this->find($css);
+        $field->click();
+        $field->sendKeys([WebDriverKeys::CONTROL, 'a']);
+        $field->sendKeys($text);
+    }
+
+    public function enter(string $css, string $text): void
+    {
+        $this->type($css, $text);
+        $this->keys(WebDriverKeys::ENTER);
+    }
+
+    public function choose(string $css, string $value): void
+    {
+        (new WebDriverSelect($this->find($css)))->selectByValue($value);
+    }
+
+    public function click(string $css): void
+    {
+        $this->script('arguments[0].scrollIntoView({block: "center"})', $this->find($css));
+        $this->find($css)->click();
+    }
+
+    /** Keys to whatever has the focus. */
+    public function keys(string ...$keys): void
+    {
+        foreach ($keys as $key) {
+            $this->driver->getKeyboard()->sendKeys($key);
+        }
+    }
+
+    /** Tabs until an element has the focus; the only way a keyboard gets anywhere. */
+    public function tabTo(string $css, int $most = 150): void
+    {
+        for ($n = 0; $n < $most; $n++) {
+            if ($this->script('return document.activeElement && document.activeElement.matches(arguments[0])', $css) === true) {
+                return;
+            }
+            $this->keys(WebDriverKeys::TAB);
+        }
+        throw new RuntimeException("Tab never reached {$css}.");
+    }
+
+    public function script(string $code, mixed ...$arguments): mixed
+    {
+        return $this->driver->executeScript($code, $arguments);
+    }
+
+    public function base(): int
+    {
+        return (int) $this->find('#base')->getDomProperty('value');
+    }
+
+    /** @return list<string> rules of WCAG A and AA that the page breaks */
+    public function violations(): array
+    {
+        $this->script((string) file_get_contents(dirname(__DIR__, 2).'/node_modules/axe-core/axe.min.js'));
+        $found = $this->driver->executeAsyncScript('const done = arguments[0]; axe.run(document, {runOnly: ["wcag2a", "wcag2aa", "wcag21a", "wcag21aa", "wcag22aa", "best-practice"]}).then(r => done(r.violations.map(v => v.id + ": " + v.nodes.slice(0, 3).map(n => n.target.join(" ") + " " + (n.any[0] ? n.any[0].message : "")).join(" | "))))');
+
+        return is_array($found) ? array_values($found) : ['axe did not answer'];
+    }
+
+    /** @return list<string> what the console complained about: errors and policy reports */
+    public function complaints(): array
+    {
+        $bad = [];
+        foreach ((array) $this->driver->manage()->getLog('browser') as $entry) {
+            // The browser notes every 4xx answer itself; 409 and 422 are how a refusal is told.
+            if (is_array($entry) && in_array($entry['level'] ?? '', ['SEVERE', 'WARNING'], true) && preg_match('/status of (409|422)/', (string) ($entry['message'] ?? '')) !== 1) {
+                $bad[] = (string) $entry['message'];
+            }
+        }
+
+        return $bad;
+    }
+
+    public function close(): void
+    {
+        $this->driver->quit();
+    }
+}
