@@ -12,7 +12,6 @@ use Illuminate\Database\Eloquent\Model;
  * @property string $bench system · day · night
  * @property string $units metric · imperial
  * @property string $wire mm2 · awg
- * @property string $decimal
  * @property int $keys_on
  * @property int $still
  */

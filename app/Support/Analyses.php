@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace App\Support;
 
+use App\Models\Preference;
 use BenchGlow\Build\Document;
 use BenchGlow\Report\Analysis;
 use Illuminate\Support\Facades\Cache;
@@ -14,16 +15,16 @@ final class Analyses
     /** @var array<string, Analysis> */
     private array $here = [];
 
-    public function of(Document $document, string $wireSystem): Analysis
+    public function of(Document $document, Preference $preference): Analysis
     {
-        $key = "solved:{$document->hash()}:{$wireSystem}:".self::version();
+        $key = "solved:{$document->hash()}:{$preference->wire}:{$preference->units}:".self::version();
         if (isset($this->here[$key])) {
             return $this->here[$key];
         }
         $kept = Cache::get($key);
         $analysis = is_string($kept) ? @unserialize((string) gzuncompress($kept)) : null;
         if (! $analysis instanceof Analysis) {
-            $analysis = Analysis::of($document, $wireSystem);
+            $analysis = Analysis::of($document, $preference->wire, $preference->units);
             Cache::put($key, gzcompress(serialize($analysis), 1), now()->addDays(30));
         }
 

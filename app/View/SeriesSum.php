@@ -57,7 +57,7 @@ final readonly class SeriesSum
         if ($light !== null) {
             $document = Editor::apply($document, LedRow::edit($light, $option));
         }
-        $analysis = Analysis::of($document, $sum->preference->wire);
+        $analysis = Analysis::of($document, $sum->preference->wire, $sum->preference->units);
 
         return CircuitDrawing::wide($analysis, (string) array_key_first($analysis->build->circuits), 'nominal', units: $sum->preference->units);
     }

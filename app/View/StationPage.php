@@ -46,7 +46,7 @@ final class StationPage
         public readonly string $supply,
         string $circuit,
     ) {
-        $this->analysis = $analyses->of($document, $preference->wire);
+        $this->analysis = $analyses->of($document, $preference);
         $circuits = $this->analysis->build->circuits;
         $this->circuit = $circuits[$circuit] ?? (reset($circuits) ?: null);
     }
@@ -172,7 +172,7 @@ final class StationPage
         }
         $revision = Revision::query()->where(['build_id' => $this->build->id, 'no' => $move->from_no])->first();
 
-        return $revision === null ? null : $this->before = $this->analyses->of(Document::fromStored($revision->json()), $this->preference->wire);
+        return $revision === null ? null : $this->before = $this->analyses->of(Document::fromStored($revision->json()), $this->preference);
     }
 
     public function amps(string $circuit): float
@@ -292,7 +292,7 @@ final class StationPage
     public function tried(array $edit): ?Analysis
     {
         try {
-            return $this->analyses->of(Editor::apply($this->document, $edit), $this->preference->wire);
+            return $this->analyses->of(Editor::apply($this->document, $edit), $this->preference);
         } catch (BadBuild) {
             return null;
         }

@@ -159,7 +159,7 @@ final class Sum
             }
         }
 
-        return Analysis::of($document, $this->preference->wire);
+        return Analysis::of($document, $this->preference->wire, $this->preference->units);
     }
 
     /** The document with its newest lead of this length. */

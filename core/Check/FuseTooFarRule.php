@@ -5,7 +5,6 @@ declare(strict_types=1);
 namespace BenchGlow\Check;
 
 use BenchGlow\Harness\Step;
-use BenchGlow\Quantity\Shown;
 use BenchGlow\Report\Analysis;
 
 /** Wire before the fuse is protected by nothing (electrics.md 5). */
@@ -32,8 +31,8 @@ final class FuseTooFarRule implements Rule
             }
             $own = $before[0]->lead === $fuse->lead;
             $findings[] = new Finding($this->id(), Severity::Warning, $analysis->build->leads[$fuse->lead]->circuit, $fuse->id,
-                Shown::metres($fuse->distanceM).' of wire before the fuse can burn. Set it within '.Shown::metres($limit)." of {$supply->label}.",
-                $own ? 'Move the fuse to '.Shown::metres(min(0.1, $limit)) : null,
+                $analysis->length($fuse->distanceM).' of wire before the fuse can burn. Set it within '.$analysis->length($limit)." of {$supply->label}.",
+                $own ? 'Move the fuse to '.$analysis->length(min(0.1, $limit)) : null,
                 $own ? ['op' => 'set', 'id' => $fuse->id, 'field' => 'at_m', 'value' => min(0.1, $limit)] : null);
         }
 

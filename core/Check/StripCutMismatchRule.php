@@ -29,17 +29,17 @@ final class StripCutMismatchRule implements Rule
             }
             $down = $fit->gapM > 0 ? $fit->cutM : $fit->cutM - $pitch;
             $findings[] = new Finding($this->id(), Severity::Note, $light->circuit, $light->id,
-                Shown::metres($light->wantedM()).' falls between cut marks. '.Shown::metres($down).' leaves '.self::cm($light->wantedM() - $down).' dark; '
-                .Shown::metres($down + $pitch).' passes by '.self::cm($down + $pitch - $light->wantedM()).'.',
-                $fit->gapM > 0 ? 'Cut '.Shown::metres($down + $pitch) : 'Cut '.Shown::metres($down),
+                $analysis->length($light->wantedM()).' falls between cut marks. '.$analysis->length($down).' leaves '.self::small($analysis, $light->wantedM() - $down).' dark; '
+                .$analysis->length($down + $pitch).' passes by '.self::small($analysis, $down + $pitch - $light->wantedM()).'.',
+                $fit->gapM > 0 ? 'Cut '.$analysis->length($down + $pitch) : 'Cut '.$analysis->length($down),
                 ['op' => 'set', 'id' => $light->id, 'field' => 'wanted_m', 'value' => round($fit->gapM > 0 ? $down + $pitch : $down, 6)]);
         }
 
         return $findings;
     }
 
-    private static function cm(float $m): string
+    private static function small(Analysis $analysis, float $m): string
     {
-        return Shown::plain($m * 100, 1).' cm';
+        return $analysis->units === 'imperial' ? $analysis->length($m) : Shown::plain($m * 100, 1).' cm';
     }
 }

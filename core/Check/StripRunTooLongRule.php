@@ -4,7 +4,6 @@ declare(strict_types=1);
 
 namespace BenchGlow\Check;
 
-use BenchGlow\Quantity\Shown;
 use BenchGlow\Quantity\Words;
 use BenchGlow\Report\Analysis;
 use BenchGlow\Report\FeedOptions;
@@ -30,7 +29,7 @@ final class StripRunTooLongRule implements Rule
             $longest = $marks === [] ? 0.0 : $this->longestRun($marks, $units) * $light->strip()->pitchM();
             if ($longest > $limit + 1e-9) {
                 $findings[] = new Finding($this->id(), Severity::Warning, $light->circuit, $light->id,
-                    Words::first($light->label).' runs '.Shown::metres($longest).' from one feed; its maker allows '.Shown::metres($limit).'.',
+                    Words::first($light->label).' runs '.$analysis->length($longest).' from one feed; its maker allows '.$analysis->length($limit).'.',
                     count($marks) === 1 ? 'Feed both ends' : null, count($marks) === 1 ? ['op' => 'feed_both_ends', 'id' => $light->id] : null);
             }
         }

@@ -4,7 +4,6 @@ declare(strict_types=1);
 
 namespace BenchGlow\Check;
 
-use BenchGlow\Quantity\Shown;
 use BenchGlow\Quantity\Words;
 use BenchGlow\Report\Analysis;
 
@@ -22,7 +21,7 @@ final class StripTooShortRule implements Rule
         foreach ($analysis->build->lights as $light) {
             if ($light->kind === 'strip' && $light->fit()->units < 1) {
                 $findings[] = new Finding($this->id(), Severity::Warning, $light->circuit, $light->id,
-                    Words::first($light->label).' is shorter than one cut unit: '.Shown::metres($light->wantedM()).' asked, '.Shown::metres($light->strip()->pitchM()).' is the least.',
+                    Words::first($light->label).' is shorter than one cut unit: '.$analysis->length($light->wantedM()).' asked, '.$analysis->length($light->strip()->pitchM()).' is the least.',
                     'Take one unit', ['op' => 'set', 'id' => $light->id, 'field' => 'wanted_m', 'value' => round($light->strip()->pitchM(), 6)]);
             }
         }

@@ -196,7 +196,7 @@ final class CircuitDrawing
         return match (true) {
             $fuse !== null => ["fuse {$step->id}", $fuse->fittedA() === null ? 'none fits' : Shown::amps($fuse->fittedA())],
             $step->kind === 'resistor' => ["resistor {$step->id}", Shown::ohms($this->analysis->build->index->item($step->id)->number('ohm'))],
-            $step->kind === 'diode' => ["diode {$step->id}", Shown::volts(abs((float) $this->state->between($step->from, $step->to)))],
+            $step->kind === 'diode' => ["diode {$step->id}", Shown::reading(abs((float) $this->state->between($step->from, $step->to)))],
             default => ['plug', explode('.', $step->id)[1] ?? ''],
         };
     }
@@ -209,8 +209,8 @@ final class CircuitDrawing
         $under = $y + self::STRIP_H;
         $first = self::first($states);
         if ($first !== null && $first->volts !== []) {
-            $this->shapes[] = Shape::text(Shown::volts($first->volts[0]), $x + 10.0, $under + 21.0, 'figure', 'start', $light->id);
-            $this->shapes[] = Shape::text(Shown::volts($first->volts[count($first->volts) - 1]), $x + $w - 10.0, $under + 21.0, 'figure', 'end', $light->id);
+            $this->shapes[] = Shape::text(Shown::reading($first->volts[0]), $x + 10.0, $under + 21.0, 'figure', 'start', $light->id);
+            $this->shapes[] = Shape::text(Shown::reading($first->volts[count($first->volts) - 1]), $x + $w - 10.0, $under + 21.0, 'figure', 'end', $light->id);
         }
         $this->shapes[] = Shape::text(Shape::cut($this->lightWords($light), $w > 500.0 ? 0.45 * $w : $w - 10.0), $x + 10.0, $under + 41.0, 'label', 'start', $light->id);
         if ($first !== null && $first->flux !== []) {
@@ -306,7 +306,12 @@ final class CircuitDrawing
     {
         $figures = $this->analysis->leads[$lead];
 
-        return $figures->wire->label().' · '.($figures->lengthKnown ? Shown::length($figures->lengthM, $this->units) : 'length missing');
+        $amps = 0.0;
+        foreach ($this->analysis->harness->wires as $wire) {
+            $amps = $wire->lead === $lead ? max($amps, abs($this->state->amps[$wire->id] ?? 0.0)) : $amps;
+        }
+
+        return $figures->wire->label().' · '.($figures->lengthKnown ? Shown::length($figures->lengthM, $this->units) : 'length missing').' · '.Shown::amps($amps);
     }
 
     private function name(string $pin): string
@@ -349,7 +354,7 @@ final class CircuitDrawing
         }
         $supply = $this->analysis->build->supplies[(string) $way->supply];
         $this->shapes[] = Shape::text(Shape::cut($supply->label, $this->width - $text), $text, $top + 24.0, 'label', 'start', $supply->id);
-        $this->shapes[] = Shape::text(Shown::volts((float) $this->state->between("{$supply->id}.plus", "{$supply->id}.minus")), $text, $top + 46.0, 'figure', 'start', $supply->id);
+        $this->shapes[] = Shape::text(Shown::reading((float) $this->state->between("{$supply->id}.plus", "{$supply->id}.minus")), $text, $top + 46.0, 'figure', 'start', $supply->id);
         $y = $top + 56.0;
         $this->shapes[] = Shape::wire([[$spine, $top + 8.0], [$spine, $y]], $this->conductor($way->feed[0]->id), $supply->id);
         $caption = $this->captionStep($way->feed);
@@ -359,7 +364,7 @@ final class CircuitDrawing
                 $this->shapes[] = Shape::wire([[$spine, $y], [$spine, $y + $row]], $this->conductor($step->id), $step->lead);
                 if ($n === $caption) {
                     $this->shapes[] = Shape::text($this->leadCaption($step->lead), $text, $y + 32.0, 'label', 'start', $step->lead);
-                    $this->shapes[] = Shape::text('−'.Shown::volts(abs((float) $this->state->between($step->from, $step->to))), $text, $y + 54.0, 'figure', 'start', $step->lead);
+                    $this->shapes[] = Shape::text('−'.Shown::reading(abs((float) $this->state->between($step->from, $step->to))), $text, $y + 54.0, 'figure', 'start', $step->lead);
                     $this->pin($step->lead, $this->width - 16.0, $y + 34.0);
                 }
             } else {

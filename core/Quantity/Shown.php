@@ -53,6 +53,12 @@ final class Shown
         return self::plain($v, 2).' V';
     }
 
+    /** A reading in a column or a drawing: always two decimals, so that columns line up. */
+    public static function reading(float $v): string
+    {
+        return number_format($v, 2, '.', '').' V';
+    }
+
     public static function amps(float $a): string
     {
         $size = abs($a);

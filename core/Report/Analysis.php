@@ -15,6 +15,7 @@ use BenchGlow\Harness\Paths;
 use BenchGlow\Harness\Step;
 use BenchGlow\Quantity\Extreme;
 use BenchGlow\Quantity\Gauge;
+use BenchGlow\Quantity\Shown;
 use BenchGlow\Sizing\Copper;
 use BenchGlow\Sizing\FuseWindow;
 
@@ -39,6 +40,7 @@ final readonly class Analysis
         public Harness $harness,
         public Paths $paths,
         public string $wireSystem,
+        public string $units,
         public array $states,
         public array $leads,
         public array $fuses,
@@ -49,8 +51,11 @@ final readonly class Analysis
     ) {
     }
 
-    /** @param  string  $wireSystem awg · mm2: which sizes are recommended */
-    public static function of(Document $document, string $wireSystem = 'mm2'): self
+    /**
+     * @param  string  $wireSystem  awg · mm2: which sizes are recommended
+     * @param  string  $units  metric · imperial: how lengths are said in findings
+     */
+    public static function of(Document $document, string $wireSystem = 'mm2', string $units = 'metric'): self
     {
         $build = Build::of($document);
         $harness = Harness::of($build);
@@ -77,9 +82,9 @@ final readonly class Analysis
         foreach ($build->circuits as $circuit) {
             $intents[$circuit->id] = Intent::judge($build, $circuit, $states, $unsolvable[$circuit->id] ?? null);
         }
-        $analysis = new self($build, $harness, $paths, $wireSystem, $states, $leads, $fuses, $unsolvable, $intents, [], 5);
+        $analysis = new self($build, $harness, $paths, $wireSystem, $units, $states, $leads, $fuses, $unsolvable, $intents, [], 5);
 
-        return new self($build, $harness, $paths, $wireSystem, $states, $leads, $fuses, $unsolvable, $intents, Rules::check($analysis), 5);
+        return new self($build, $harness, $paths, $wireSystem, $units, $states, $leads, $fuses, $unsolvable, $intents, Rules::check($analysis), 5);
     }
 
     /**
@@ -420,6 +425,11 @@ final readonly class Analysis
         }
 
         return 0.0;
+    }
+
+    public function length(float $m): string
+    {
+        return Shown::length($m, $this->units);
     }
 
     /** @return list<Finding> not set aside, worst first */

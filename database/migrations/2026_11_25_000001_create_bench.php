@@ -26,7 +26,7 @@ return new class extends Migration
           window TEXT NOT NULL, token TEXT NOT NULL, at TEXT NOT NULL, UNIQUE (build_id, token));
         CREATE TABLE preferences (
           id INTEGER PRIMARY KEY CHECK (id = 1), bench TEXT NOT NULL DEFAULT 'system', units TEXT NOT NULL DEFAULT 'metric',
-          wire TEXT NOT NULL DEFAULT 'mm2', decimal TEXT NOT NULL DEFAULT '.', keys_on INTEGER NOT NULL DEFAULT 1, still INTEGER NOT NULL DEFAULT 0);
+          wire TEXT NOT NULL DEFAULT 'mm2', keys_on INTEGER NOT NULL DEFAULT 1, still INTEGER NOT NULL DEFAULT 0);
         INSERT INTO preferences (id) VALUES (1);
         SQL);
     }

@@ -15,7 +15,9 @@ use RuntimeException;
 /** One browser window as a person uses it. Waits for what it expects, never for a fixed time. */
 final class Window
 {
-    public function __construct(public readonly RemoteWebDriver $driver, private readonly string $url) {}
+    public function __construct(public readonly RemoteWebDriver $driver, private readonly string $url)
+    {
+    }
 
     public function open(string $path): self
     {

@@ -11,7 +11,7 @@ use Illuminate\Http\Request;
 /** The bench's own settings: day or night, units, wire sizes, keys. */
 final class PreferenceController extends Controller
 {
-    private const CHOICES = ['bench' => ['system', 'day', 'night'], 'units' => ['metric', 'imperial'], 'wire' => ['mm2', 'awg'], 'decimal' => ['.', ','], 'keys_on' => ['0', '1'], 'still' => ['0', '1']];
+    private const CHOICES = ['bench' => ['system', 'day', 'night'], 'units' => ['metric', 'imperial'], 'wire' => ['mm2', 'awg'], 'keys_on' => ['0', '1'], 'still' => ['0', '1']];
 
     public function update(Request $request): RedirectResponse
     {

@@ -14,7 +14,7 @@
 <dl class="small">
 <div><dd class="figure">{{ BenchGlow\Quantity\Shown::amps($page->amps($page->circuit->id)) }}</dd><dt>runs</dt></div>
 <div><dd class="figure">{{ BenchGlow\Quantity\Shown::watts($page->watts($page->circuit->id)) }}</dd><dt>taken</dt></div>
-<div><dd class="figure">−{{ BenchGlow\Quantity\Shown::volts((float) $page->lost()) }}</dd><dt>lost</dt></div>
+<div><dd class="figure">−{{ BenchGlow\Quantity\Shown::reading((float) $page->lost()) }}</dd><dt>lost</dt></div>
 </dl>
 <p class="seen">{{ BenchGlow\Quantity\Shown::percent($weakest['flux']) }} of the label's light, looks like {{ BenchGlow\Quantity\Shown::percent($weakest['seen']) }}</p>
 @if($weakest['uniformity'] < 0.995)<p class="seen">{{ BenchGlow\Quantity\Shown::percent($weakest['uniformity']) }} of the brightest lamp's</p>@endif

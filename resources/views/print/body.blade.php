@@ -13,12 +13,12 @@
 @if(isset($page->analysis->unsolvable[$circuit->id]))<p>Not solved: {{ $page->analysis->unsolvable[$circuit->id] }}.</p>@else
 <div class="scroll" tabindex="0" role="region" aria-label="Figures of {{ $circuit->label }}"><table class="table is-narrow"><thead><tr><th>Supply</th><th>Amps</th><th>Weakest lamp</th><th>Its light</th><th>Looks like</th></tr></thead><tbody>
 @foreach(App\View\StationPage::SUPPLY as $name => $state)@php($w = $page->analysis->weakest($circuit->id, $state))
-<tr><td>{{ $name }}</td><td class="figure">{{ $S::amps($page->analysis->circuitA($circuit->id, $state)) }}</td><td class="figure">{{ $w ? $S::volts($w['emitter']->volts[$w['unit']]) : '—' }}</td><td class="figure">{{ $w ? $S::percent($w['emitter']->least()) : '—' }}</td><td class="figure">{{ $w ? $S::percent(BenchGlow\Light\Seen::share($w['emitter']->least())) : '—' }}</td></tr>@endforeach
+<tr><td>{{ $name }}</td><td class="figure">{{ $S::amps($page->analysis->circuitA($circuit->id, $state)) }}</td><td class="figure">{{ $w ? $S::reading($w['emitter']->volts[$w['unit']]) : '—' }}</td><td class="figure">{{ $w ? $S::percent($w['emitter']->least()) : '—' }}</td><td class="figure">{{ $w ? $S::percent(BenchGlow\Light\Seen::share($w['emitter']->least())) : '—' }}</td></tr>@endforeach
 </tbody></table></div>@endif</section>
 @endforeach
 <section><h2>Wires and fuses</h2><div class="scroll" tabindex="0" role="region" aria-label="Wires and fuses"><table class="table is-narrow"><thead><tr><th>Lead</th><th>Wire</th><th>Length</th><th>Carries</th><th>Bears</th><th>Loses</th><th>Fuse</th></tr></thead><tbody>
 @foreach($page->analysis->leads as $lead)
-<tr><td>{{ $page->analysis->build->leads[$lead->id]->label }}</td><td>{{ $lead->wire->label() }}{{ $lead->wire->chosen ? '' : ' (recommended)' }}</td><td class="figure">{{ $lead->lengthKnown ? $page->length($lead->lengthM) : 'missing' }}</td><td class="figure">{{ $S::amps($lead->amps) }}</td><td class="figure">{{ $S::amps($lead->allowedA) }}</td><td class="figure">{{ $S::volts($lead->dropV) }}</td><td>@foreach($page->analysis->fuses as $fuse)@if($fuse->lead === $lead->id){{ $fuse->id }} {{ $fuse->fittedA() === null ? 'none fits' : $S::amps($fuse->fittedA()) }} @endif @endforeach</td></tr>
+<tr><td>{{ $page->analysis->build->leads[$lead->id]->label }}</td><td>{{ $lead->wire->label() }}{{ $lead->wire->chosen ? '' : ' (recommended)' }}</td><td class="figure">{{ $lead->lengthKnown ? $page->length($lead->lengthM) : 'missing' }}</td><td class="figure">{{ $S::amps($lead->amps) }}</td><td class="figure">{{ $S::amps($lead->allowedA) }}</td><td class="figure">{{ $S::reading($lead->dropV) }}</td><td>@foreach($page->analysis->fuses as $fuse)@if($fuse->lead === $lead->id){{ $fuse->id }} {{ $fuse->fittedA() === null ? 'none fits' : $S::amps($fuse->fittedA()) }} @endif @endforeach</td></tr>
 @endforeach
 </tbody></table></div></section>
 <section><h2>Parts</h2><div class="scroll" tabindex="0" role="region" aria-label="Parts"><table class="table is-narrow"><thead><tr><th>Part</th><th>Count</th><th>Length</th><th>Price, {{ $page->analysis->build->settings->currency }}</th></tr></thead><tbody>
@@ -26,7 +26,7 @@
 @php($priced = array_filter($parts, fn ($r) => $r['price'] !== null))
 <tr><th>Sum of what has a price</th><td></td><td></td><td class="figure">{{ number_format(array_sum(array_column($priced, 'price')), 2) }}{{ count($priced) < count($parts) ? ' and '.(count($parts) - count($priced)).' without' : '' }}</td></tr>
 </tbody></table></div></section>
-@if($insulate !== [])<section><h2>To insulate</h2><ul>@foreach($insulate as $row)<li><span class="figure">{{ $row['pin'] }}</span>{{ $row['volts'] === null ? '' : ', '.$S::volts($row['volts']) }}</li>@endforeach</ul></section>@endif
+@if($insulate !== [])<section><h2>To insulate</h2><ul>@foreach($insulate as $row)<li><span class="figure">{{ $row['pin'] }}</span>{{ $row['volts'] === null ? '' : ', '.$S::reading($row['volts']) }}</li>@endforeach</ul></section>@endif
 @php($open = $page->analysis->open())
 <section><h2>Open findings</h2>@if($open === [])<p>None at three supply states. Measure before you trust it.</p>@else<ul>@foreach($open as $finding)<li><x-severity :of="$finding->severity->value"/> {{ $finding->message }}</li>@endforeach</ul>@endif
 @php($aside = array_filter($page->analysis->findings, fn ($x) => $x->acceptedBecause !== null))

@@ -1,0 +1,54 @@
+<?php
+
+declare(strict_types=1);
+
+/*
+ * Server time of station pages and fragments over the demo builds, as a browser would ask for them: our own server as bin/glow
+ * starts it (opcache, JIT, four workers), solutions memoised. Prints median and 95th percentile.
+ *
+ * bin/glow start --port 8100 &   then   php bench/pages.php http://127.0.0.1:8100 [rounds]
+ */
+
+[, $url, $rounds] = [...$argv, 'http://127.0.0.1:8000', '8'];
+$get = function (string $path, bool $fragment = false, ?string $cookie = null) use ($url): array {
+    $handle = curl_init($url.$path);
+    if ($handle === false) {
+        exit(1);
+    }
+    curl_setopt_array($handle, [CURLOPT_RETURNTRANSFER => true, CURLOPT_FOLLOWLOCATION => true, CURLOPT_HTTPHEADER => $fragment ? ['HX-Request: true'] : [], CURLOPT_COOKIE => (string) $cookie]);
+    $begun = hrtime(true);
+    $body = curl_exec($handle);
+    $took = (hrtime(true) - $begun) / 1e6;
+    if (curl_getinfo($handle, CURLINFO_HTTP_CODE) !== 200) {
+        fwrite(STDERR, "{$path} answered ".curl_getinfo($handle, CURLINFO_HTTP_CODE)."\n");
+        exit(1);
+    }
+
+    return [$took, (string) $body];
+};
+preg_match_all('#href="(/b/[0-9a-f]+)/circuit#', $get('/')[1], $found);
+$paths = [];
+foreach (array_unique($found[1]) as $build) {
+    preg_match_all('#'.$build.'/circuit\?c=([a-z0-9_]+)#', $get("{$build}/circuit")[1], $circuits);
+    foreach (array_unique($circuits[1]) as $circuit) {
+        foreach (['', '&s=low', '&s=high'] as $supply) {
+            $paths[] = ["{$build}/circuit?c={$circuit}{$supply}", false];
+            $paths[] = ["{$build}/circuit?c={$circuit}{$supply}", true];
+        }
+    }
+    $paths[] = ["{$build}/brief", false];
+    $paths[] = ["{$build}/handover", false];
+}
+foreach ($paths as [$path, $fragment]) {
+    $get($path, $fragment); // fills the memo, once
+}
+$times = ['pages' => [], 'fragments' => []];
+for ($n = 0; $n < (int) $rounds; $n++) {
+    foreach ($paths as [$path, $fragment]) {
+        $times[$fragment ? 'fragments' : 'pages'][] = $get($path, $fragment)[0];
+    }
+}
+foreach ($times as $what => $list) {
+    sort($list);
+    printf("%-10s %5d requests, median %5.1f ms, 95th percentile %5.1f ms, slowest %5.1f ms\n", $what, count($list), $list[intdiv(count($list), 2)], $list[(int) floor(0.95 * (count($list) - 1))], end($list));
+}

@@ -1,0 +1,44 @@
+<?php
+
+declare(strict_types=1);
+
+/*
+ * Takes the pictures of this folder from the demo data: php docs/screenshots/make.php (after bin/glow test has run once).
+ */
+
+use Tests\Support\Bench;
+use Tests\Support\Window;
+
+require __DIR__.'/../../vendor/autoload.php';
+
+/** @param  callable(Window): void  $go */
+function picture(string $name, callable $go, int $width = 1280, int $height = 800, bool $night = false): void
+{
+    $window = Bench::here()->window($width, $height, $night);
+    $go($window);
+    $window->until(fn (): bool => $window->script('return document.fonts.status') === 'loaded' && $window->all('.htmx-request') === [], 'the page is quiet');
+    $window->driver->takeScreenshot(__DIR__."/{$name}.png");
+    $window->close();
+}
+
+$fixed = function (Window $w): void {
+    $w->build('Heron');
+    $w->click('.pin .fix');
+    $w->sees('.meter .was', 'now');
+    $w->script('window.scrollTo(0, 0)');
+};
+$at = fn (string $title, string $more = '', string $station = 'circuit') => function (Window $w) use ($title, $more, $station): void {
+    $w->build($title);
+    $w->driver->get((string) preg_replace('#/circuit.*$#', "/{$station}{$more}", $w->driver->getCurrentURL()));
+};
+picture('wall-day', fn (Window $w) => $w->open('/'));
+picture('circuit-day', $at('Heron'));
+picture('circuit-faults-day', $at('Harbour tour', '?c=warehouse'));
+picture('circuit-row-night', $at('Carnival lantern', '?c=flame'), night: true);
+picture('circuit-narrow', $at('Heron'), 390, 844);
+picture('brief-day', $at('Heron', '', 'brief'));
+picture('handover-day', $at('Coffee stall', '', 'handover'));
+picture('sum-strip-day', fn (Window $w) => $w->open('/sums/strip?length=6%27+4+1%2F2%22'));
+picture('sum-resistor-night', fn (Window $w) => $w->open('/sums/resistor'), night: true);
+picture('circuit-fixed-night', $fixed, night: true);
+picture('history-day', $at('Heron', '', 'history'));
