@@ -10,12 +10,12 @@ declare(strict_types=1);
  */
 
 [, $url, $rounds] = [...$argv, 'http://127.0.0.1:8000', '8'];
-$get = function (string $path, bool $fragment = false, ?string $cookie = null) use ($url): array {
+$get = function (string $path, bool $fragment = false) use ($url): array {
     $handle = curl_init($url.$path);
     if ($handle === false) {
         exit(1);
     }
-    curl_setopt_array($handle, [CURLOPT_RETURNTRANSFER => true, CURLOPT_FOLLOWLOCATION => true, CURLOPT_HTTPHEADER => $fragment ? ['HX-Request: true'] : [], CURLOPT_COOKIE => (string) $cookie]);
+    curl_setopt_array($handle, [CURLOPT_RETURNTRANSFER => true, CURLOPT_FOLLOWLOCATION => true, CURLOPT_HTTPHEADER => $fragment ? ['HX-Request: true'] : []]);
     $begun = hrtime(true);
     $body = curl_exec($handle);
     $took = (hrtime(true) - $begun) / 1e6;

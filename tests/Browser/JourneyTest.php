@@ -59,7 +59,9 @@ it('goes the first journey by mouse', function (): void {
     $w->sees('#pins', 'of the brightest one\'s light; you asked for 85 %');
     $w->click('.pin .fix');
     $w->sees('.meter .was', 'evenness was 74 %, now 9');
-    expect($w->text('#pins'))->not->toContain('you asked for 85 %')->and($w->text('#drawing'))->toContain('3.4 m')->and($w->all('.was-line'))->not->toBe([]);
+    expect($w->text('#pins'))->not->toContain('you asked for 85 %')
+        ->and($w->text('#drawing'))->toContain('3.4 m')
+        ->and($w->all('.was-line'))->not->toBe([]);
     $w->click('#headline [data-key=z]');
     $w->sees('#pins', 'you asked for 85 %');
     $w->click('#headline [data-key=Z]');
@@ -164,7 +166,8 @@ it('tells the later of two windows and puts its edit on top', function (): void 
     $a->sees('#drawing', '42 units');
     $b->enter(LENGTH, '2.9 m');
     $b->sees('#conflict', 'This build changed while you worked.');
-    expect($b->text('#conflict'))->toContain('Another window')->toContain('2.1')->toContain('2.9')->and($b->find(LENGTH)->getDomProperty('value'))->toBe('2.9 m');
+    expect($b->text('#conflict'))->toContain('Another window')->toContain('2.1')->toContain('2.9')
+        ->and($b->find(LENGTH)->getDomProperty('value'))->toBe('2.9 m');
     $b->click('#conflict .is-primary');
     $b->until(fn (): bool => $b->text('#conflict') === '', 'the conflict is settled');
     $b->sees('#drawing', '58 units');
@@ -213,7 +216,8 @@ it('works at 390 by 844 without a sideways scroll', function (): void {
     heron($w);
     $w->enter(LENGTH, "6' 4 1/2\"");
     $w->sees('#line-words', 'pin');
-    expect($w->find('#drawing svg.slim')->isDisplayed())->toBeTrue()->and($w->find('#meter')->isDisplayed())->toBeFalse();
+    expect($w->find('#drawing svg.slim')->isDisplayed())->toBeTrue()
+        ->and($w->find('#meter')->isDisplayed())->toBeFalse();
     $w->click('#meter-line');
     $w->until(fn (): bool => $w->find('#meter')->isDisplayed(), 'the drawer opens');
     expect($w->find('#meter')->getSize()->getHeight())->toBeLessThanOrEqual((int) (844 * 0.6) + 1);

@@ -16,7 +16,9 @@ it('solves a strip on its lead as the ladder alone does', function (): void {
     foreach (['min' => 11.8, 'nominal' => 12.6, 'max' => 14.4] as $state => $volts) {
         $run = StripRun::solve($a->build->lights['shelf_light']->strip(), 66, $volts, 'start', 0.02 + 0.001 + $wire, $wire);
         $solved = $a->states[$state]->lights['shelf_light']['w'];
-        expect($solved->flux)->toEqualWithDelta($run->flux[0], 1e-8)->and($a->states[$state]->totalA())->toEqualWithDelta($run->currentA, 1e-8)->and($a->states[$state]->solved)->toBeTrue();
+        expect($solved->flux)->toEqualWithDelta($run->flux[0], 1e-8)
+            ->and($a->states[$state]->totalA())->toEqualWithDelta($run->currentA, 1e-8)
+            ->and($a->states[$state]->solved)->toBeTrue();
     }
 });
 
@@ -36,7 +38,9 @@ it('recommends a wire that bears the fuse it recommends', function (): void {
             $a = Analysis::of(Make::circuit(Make::bare([], str_contains($key, '_24_') ? 'house_bank_24' : 'house_bank_12'), 'Shelf', $key, ['kind' => 'strip', 'wanted_m' => $m], 2.5));
             foreach ($a->fuses as $fuse) {
                 $lead = $a->leads['shelf_light_feed'];
-                expect($fuse->window->recommendedA)->not->toBeNull()->and($fuse->window->recommendedA)->toBeLessThanOrEqual($lead->allowedA + 1e-9)->and($lead->wire->areaMm2)->toEqualWithDelta($lead->recommended?->areaMm2, 1e-9);
+                expect($fuse->window->recommendedA)->not->toBeNull()
+                    ->and($fuse->window->recommendedA)->toBeLessThanOrEqual($lead->allowedA + 1e-9)
+                    ->and($lead->wire->areaMm2)->toEqualWithDelta($lead->recommended?->areaMm2, 1e-9);
             }
             expect($a->states['nominal']->solved)->toBeTrue();
         }
@@ -46,7 +50,8 @@ it('recommends a wire that bears the fuse it recommends', function (): void {
 it('counts the fuse the way a short sees it', function (): void {
     $a = Analysis::of(Make::edited(Make::shelf(1.0, 5.0), ['op' => 'set_wire', 'id' => 'shelf_light_feed', 'area_mm2' => 0.5]));
     $loop = 2 * 5.0 * Copper::ohmPerM(0.5, 105.0) + 0.001 + 0.02;
-    expect($a->fuses['F1']->shortA)->toEqualWithDelta(11.8 / $loop, 1e-9)->and($a->fuses['F1']->distanceM)->toEqualWithDelta(0.1, 1e-12);
+    expect($a->fuses['F1']->shortA)->toEqualWithDelta(11.8 / $loop, 1e-9)
+        ->and($a->fuses['F1']->distanceM)->toEqualWithDelta(0.1, 1e-12);
 });
 
 it('adds the amps of parallel circuits at the supply', function (): void {
@@ -64,7 +69,8 @@ it('makes everything brighter with more supply', function (string $file): void {
             $normal = $a->states['nominal']->lights[$light][$name];
             $high = $a->states['max']->lights[$light][$name];
             foreach ($low->flux as $k => $flux) {
-                expect($normal->flux[$k])->toBeGreaterThanOrEqual($flux - 1e-12)->and($high->flux[$k])->toBeGreaterThanOrEqual($normal->flux[$k] - 1e-12);
+                expect($normal->flux[$k])->toBeGreaterThanOrEqual($flux - 1e-12)
+                    ->and($high->flux[$k])->toBeGreaterThanOrEqual($normal->flux[$k] - 1e-12);
             }
         }
     }
@@ -75,7 +81,8 @@ it('brings the suggested fix the evenness it promises', function (): void {
     $fix = $before->open()[0];
     expect($fix->fix)->toBe('Feed both ends');
     $after = Analysis::of(Make::edited(Make::shelf(3.35), (array) $fix->edit));
-    expect($after->states['nominal']->lights['shelf_light']['w']->uniformity())->toBeGreaterThan(0.85)->and($before->states['nominal']->lights['shelf_light']['w']->uniformity())->toBeLessThan(0.85);
+    expect($after->states['nominal']->lights['shelf_light']['w']->uniformity())->toBeGreaterThan(0.85)
+        ->and($before->states['nominal']->lights['shelf_light']['w']->uniformity())->toBeLessThan(0.85);
 });
 
 it('wires a chassis return through the ground it stands on', function (): void {
@@ -85,7 +92,8 @@ it('wires a chassis return through the ground it stands on', function (): void {
     $raw->leads[0]->cores[1][1] = 'hull';
     $grounded = Analysis::of(Document::fromDecoded($raw))->states['nominal'];
     $wired = Analysis::of($d)->states['nominal'];
-    expect($grounded->totalA())->toBeLessThan($wired->totalA())->and((float) $grounded->between('hull', 'bank.minus'))->toEqualWithDelta(0.25 * $grounded->totalA(), 1e-9);
+    expect($grounded->totalA())->toBeLessThan($wired->totalA())
+        ->and((float) $grounded->between('hull', 'bank.minus'))->toEqualWithDelta(0.25 * $grounded->totalA(), 1e-9);
 });
 
 it('shares one trunk by a joint and sees the common drop', function (): void {
@@ -97,18 +105,24 @@ it('shares one trunk by a joint and sees the common drop', function (): void {
     unset($raw->leads[1]->inline);
     $a = Analysis::of(Document::fromDecoded($raw));
     expect($a->leads['shelf_light_feed']->amps)->toEqualWithDelta($a->leads['a']->amps + $a->leads['two_light_feed']->amps, 1e-6)
-        ->and($a->fuses['F1']->lights)->toEqualCanonicalizing(['shelf_light', 'two_light'])->and(array_map(fn ($f) => $f->rule, $a->open()))->not->toContain('fuse.missing');
+
+        ->and($a->fuses['F1']->lights)->toEqualCanonicalizing(['shelf_light', 'two_light'])
+        ->and(array_map(fn ($f) => $f->rule, $a->open()))->not->toContain('fuse.missing');
 });
 
 it('does not pretend about what it can\'t solve', function (): void {
     $a = Analysis::of(Document::fromJson((string) file_get_contents(__DIR__.'/../../examples/trike.glow.json')));
-    expect($a->intents['rear']->verdict)->toBe('unknown')->and($a->intents['turns']->verdict)->toBe('unknown')->and($a->unsolvable['rear'])->toContain('`sw_lights` is a switch');
+    expect($a->intents['rear']->verdict)->toBe('unknown')
+        ->and($a->intents['turns']->verdict)->toBe('unknown')
+        ->and($a->unsolvable['rear'])->toContain('`sw_lights` is a switch');
 });
 
 it('bears an empty build and a floating lamp', function (): void {
-    expect(Analysis::of(Make::bare())->open())->toBe([])->and(Analysis::of(Make::bare())->states['max']->totalA())->toEqualWithDelta(0.0, 1e-12);
+    expect(Analysis::of(Make::bare())->open())->toBe([])
+        ->and(Analysis::of(Make::bare())->states['max']->totalA())->toEqualWithDelta(0.0, 1e-12);
     $floating = Analysis::of(Make::edited(Make::shelf(), ['op' => 'remove', 'id' => 'shelf_light_feed']));
-    expect($floating->states['nominal']->lights['shelf_light']['w']->flux)->toBe([])->and($floating->intents['shelf']->verdict)->toBe('unknown');
+    expect($floating->states['nominal']->lights['shelf_light']['w']->flux)->toBe([])
+        ->and($floating->intents['shelf']->verdict)->toBe('unknown');
     $raw = json_decode(Make::bare()->json);
     $raw->supplies = [];
     expect(Analysis::of(Document::fromDecoded($raw))->open())->toBe([]);
@@ -121,5 +135,8 @@ it('takes host states that can\'t happen out of the table', function (): void {
     $raw->circuits[0]->wants[0]->when = (object) ['any' => [(object) ['input' => 'a'], (object) ['input' => 'b']]];
     $intent = Analysis::of(Document::fromDecoded($raw))->intents['shelf'];
     // Always lit: only the state with both off is wrong, at three supplies.
-    expect(count($intent->combinations))->toBe(3)->and($intent->never)->toBe(1)->and(count($intent->mismatches))->toBe(3)->and($intent->mismatches[0]->inputs)->toBe(['a' => 'off', 'b' => 'off']);
+    expect(count($intent->combinations))->toBe(3)
+        ->and($intent->never)->toBe(1)
+        ->and(count($intent->mismatches))->toBe(3)
+        ->and($intent->mismatches[0]->inputs)->toBe(['a' => 'off', 'b' => 'off']);
 });

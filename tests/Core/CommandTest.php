@@ -21,22 +21,35 @@ const WIRE = '{"volts":12,"amps":3,"out_m":3,"back_m":3}';
 it('sizes resistors, strips and wire from standard input', function (): void {
     [$code, $out, $err] = glow(['size', 'series'], SERIES);
     $series = json_decode($out, true);
-    expect([$code, $err])->toBe([0, ''])->and(array_column($series['options'], 'leds_per_string'))->toBe([1, 2, 3, 4])->and($series['options'][$series['best']]['feasible'])->toBeTrue()
+    expect([$code, $err])->toBe([0, ''])
+        ->and(array_column($series['options'], 'leds_per_string'))->toBe([1, 2, 3, 4])
+        ->and($series['options'][$series['best']]['feasible'])->toBeTrue()
+
         ->and(array_keys($series['options'][0]))->toBe(['leds_per_string', 'strings', 'last_string_leds', 'resistor_ohm', 'last_resistor_ohm', 'current_a', 'resistor_w', 'resistor_rating_w', 'last_resistor_w', 'last_resistor_rating_w', 'efficiency', 'swing', 'feasible', 'reasons', 'warnings']);
     [$code, $out] = glow(['size', 'strip'], STRIP);
     $strip = json_decode($out, true);
-    expect($code)->toBe(0)->and($strip['units'])->toBe(46)->and(count($strip['relative_flux']['per_unit']))->toBe(46)->and($strip['power_w'])->toEqualWithDelta(12 * $strip['current_a'], 1e-9)
-        ->and($strip['relative_flux']['uniformity'])->toEqualWithDelta($strip['relative_flux']['min'] / $strip['relative_flux']['max'], 1e-12)->and($strip['first_v'])->toBeGreaterThan($strip['last_v']);
+    expect($code)->toBe(0)
+        ->and($strip['units'])->toBe(46)
+        ->and(count($strip['relative_flux']['per_unit']))->toBe(46)
+        ->and($strip['power_w'])->toEqualWithDelta(12 * $strip['current_a'], 1e-9)
+
+        ->and($strip['relative_flux']['uniformity'])->toEqualWithDelta($strip['relative_flux']['min'] / $strip['relative_flux']['max'], 1e-12)
+        ->and($strip['first_v'])->toBeGreaterThan($strip['last_v']);
     [$code, $out] = glow(['size', 'wire'], WIRE);
     $wire = json_decode($out, true);
-    expect($code)->toBe(0)->and($wire['awg']['recommended'])->toBe(16)->and($wire['mm2']['recommended'])->toBe(1)->and($wire['mm2']['fuse'])->toHaveKeys(['recommended_a', 'low_a', 'high_a']);
+    expect($code)->toBe(0)
+        ->and($wire['awg']['recommended'])->toBe(16)
+        ->and($wire['mm2']['recommended'])->toBe(1)
+        ->and($wire['mm2']['fuse'])->toHaveKeys(['recommended_a', 'low_a', 'high_a']);
 });
 
 it('lists volts per channel for a colour strip', function (): void {
     $rgb = json_decode(STRIP, true);
     $rgb['strip'] = [...$rgb['strip'], 'channels' => 3, 'vf_v' => [2.0, 3.1, 3.05], 'rail_ohm_per_m' => 0.3, 'common_ohm_per_m' => 0.12];
     $out = json_decode(glow(['size', 'strip'], (string) json_encode([...$rgb, 'feed' => 'both']))[1], true);
-    expect(count($out['first_v']))->toBe(3)->and(count($out['relative_flux']['per_unit']))->toBe(3)->and(count($out['relative_flux']['per_unit'][2]))->toBe(46);
+    expect(count($out['first_v']))->toBe(3)
+        ->and(count($out['relative_flux']['per_unit']))->toBe(3)
+        ->and(count($out['relative_flux']['per_unit'][2]))->toBe(46);
 });
 
 it('refuses bad input in one sentence that names the field, exit 2', function (array $arguments, string $input, string $says): void {
@@ -67,10 +80,15 @@ it('treats null as absent', function (): void {
 it('reports a build with the keys of the format, exit 1 on danger', function (string $file, int $exit): void {
     [$code, $out, $err] = glow(['report', __DIR__."/../../examples/{$file}.glow.json", '--states', 'all']);
     $report = json_decode($out, true);
-    expect([$code, $err])->toBe([$exit, ''])->and(array_keys($report))->toBe(['build', 'states_total', 'states_never', 'held', 'solves', 'circuits', 'fuses', 'leads', 'findings', 'parts_list', 'cut_list', 'to_insulate'])
+    expect([$code, $err])->toBe([$exit, ''])
+        ->and(array_keys($report))->toBe(['build', 'states_total', 'states_never', 'held', 'solves', 'circuits', 'fuses', 'leads', 'findings', 'parts_list', 'cut_list', 'to_insulate'])
+
         ->and(array_keys($report['circuits'][0]['states'][0]))->toBe(['inputs', 'supply', 'solved', 'reason', 'residual_a', 'newton', 'current_a', 'emitters', 'host', 'through'])
+
         ->and(array_keys($report['fuses'][0]))->toBe(['id', 'fuse_a', 'recommended_a', 'low_a', 'high_a', 'short_a', 'load_a'])
+
         ->and(array_keys($report['leads'][0]))->toBe(['id', 'wire', 'recommended', 'length_m', 'drop_v', 'amps', 'amps_allowed'])
+
         ->and($report['states_total'])->toBe(array_sum(array_map(fn (array $c): int => count($c['states']), $report['circuits'])));
     foreach ($report['circuits'] as $circuit) {
         expect(array_column($circuit['states'], 'solved'))->not->toContain(false);
@@ -87,5 +105,6 @@ it('explains itself', function (): void {
     [$code, $out] = glow(['help']);
     expect($code)->toBe(0)->and($out)->toContain('bin/glow start')->toContain('bin/glow size');
     expect(glow(['strat'])[2])->toContain("there is no 'strat'");
-    expect(glow(['start', '--port', 'x'])[2])->toContain('--port takes a number')->and(glow(['start', '--host', '0.0.0.0'])[2])->toContain('stays on this machine');
+    expect(glow(['start', '--port', 'x'])[2])->toContain('--port takes a number')
+        ->and(glow(['start', '--host', '0.0.0.0'])[2])->toContain('stays on this machine');
 });

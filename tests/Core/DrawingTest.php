@@ -54,7 +54,9 @@ it('keeps inside its sheet and never under 14 px', function (): void {
             [$x, $y, $w, $h] = $shape->rect();
             if ($shape->kind !== 'wire') {
                 expect($x)->toBeGreaterThanOrEqual(-0.5, "{$name}: {$shape->kind} {$shape->text} sticks out left")
+
                     ->and($x + $w)->toBeLessThanOrEqual($drawing->width + 3.0, "{$name}: {$shape->kind} {$shape->text} sticks out right")
+
                     ->and($y + $h)->toBeLessThanOrEqual($drawing->height + 0.5, "{$name}: {$shape->kind} {$shape->text} sticks out below");
             }
             foreach ($shape->points as [$px, $py]) {
@@ -89,7 +91,8 @@ it('draws the same for the same build and moves nothing when the supply changes'
     $a = Analysis::of(Make::shelf());
     $where = fn (Drawing $d): array => array_map(fn (Shape $s): array => [$s->kind, $s->x, $s->y, $s->w, $s->h, $s->points, $s->part], $d->shapes);
     $low = CircuitDrawing::wide($a, 'shelf', 'min');
-    expect(CircuitDrawing::wide($a, 'shelf', 'min'))->toEqual($low)->and($where(CircuitDrawing::wide($a, 'shelf', 'max')))->toEqual($where($low));
+    expect(CircuitDrawing::wide($a, 'shelf', 'min'))->toEqual($low)
+        ->and($where(CircuitDrawing::wide($a, 'shelf', 'max')))->toEqual($where($low));
 });
 
 it('draws only parts that exist', function (): void {
@@ -123,7 +126,10 @@ it('shows at most 200 units of a long strip, first and last exact', function ():
     $a = Analysis::of(Make::circuit(Make::bare(), 'Long', 'strip_cont_12_100', ['kind' => 'strip', 'wanted_m' => 9.0]));
     $units = array_values(array_filter(CircuitDrawing::wide($a, 'long', 'nominal')->shapes, fn (Shape $s): bool => $s->kind === 'unit'));
     $flux = $a->states['nominal']->lights['long_light']['w']->flux;
-    expect(count($flux))->toBe(360)->and(count($units))->toBe(200)->and($units[0]->fill)->toBe(BenchGlow\Light\Seen::hex(['warm_white' => $flux[0]]))->and($units[199]->fill)->toBe(BenchGlow\Light\Seen::hex(['warm_white' => $flux[359]]));
+    expect(count($flux))->toBe(360)
+        ->and(count($units))->toBe(200)
+        ->and($units[0]->fill)->toBe(BenchGlow\Light\Seen::hex(['warm_white' => $flux[0]]))
+        ->and($units[199]->fill)->toBe(BenchGlow\Light\Seen::hex(['warm_white' => $flux[359]]));
 });
 
 it('draws two lights of one circuit without meeting', function (): void {

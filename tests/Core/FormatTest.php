@@ -34,7 +34,9 @@ it('publishes the schema it reads by', function (): void {
 it('reads every example without loss and writes the same bytes again', function (string $file): void {
     $text = (string) file_get_contents(__DIR__."/../../examples/{$file}");
     $document = Document::fromJson($text);
-    expect(json_decode($document->json))->toEqual(json_decode($text))->and(Document::fromJson($document->json)->json)->toBe($document->json)->and(schemaErrors(json_decode($text)))->toBe([]);
+    expect(json_decode($document->json))->toEqual(json_decode($text))
+        ->and(Document::fromJson($document->json)->json)->toBe($document->json)
+        ->and(schemaErrors(json_decode($text)))->toBe([]);
 })->with(exampleFiles());
 
 it('keeps an empty object apart from an empty list', function (): void {
@@ -181,7 +183,9 @@ it('ships a catalogue whose parts are all valid in a build', function (string $s
 })->with([['leds', 10, 'led'], ['strips', 12, 'strip'], ['modules', 6, 'module']]);
 
 it('ships wires, fuses and supplies', function (): void {
-    expect(count(Catalogue::shelf('wires')))->toBeGreaterThanOrEqual(20)->and(count(Catalogue::shelf('fuses')))->toBeGreaterThanOrEqual(3)->and(count(Catalogue::shelf('supplies')))->toBeGreaterThanOrEqual(10);
+    expect(count(Catalogue::shelf('wires')))->toBeGreaterThanOrEqual(20)
+        ->and(count(Catalogue::shelf('fuses')))->toBeGreaterThanOrEqual(3)
+        ->and(count(Catalogue::shelf('supplies')))->toBeGreaterThanOrEqual(10);
     foreach (Catalogue::shelf('supplies') as $entry) {
         expect(Make::bare([], $entry->text('key'))->title())->toBe('Test bench');
     }

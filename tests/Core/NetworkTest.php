@@ -184,7 +184,8 @@ it('folds the rails of a strip without changing any unit', function (int $channe
 it('keeps the residual of ten thousand units under its bound', function (int $channels): void {
     $out = [];
     exec(PHP_BINARY.' '.__DIR__."/../../bench/ladder.php --units=10000 --channels={$channels} --repeats=1", $out);
-    expect(preg_match('/residual (\S+) A under (\S+) A/', $out[0], $m))->toBe(1)->and((float) $m[1])->toBeLessThan((float) $m[2]);
+    expect(preg_match('/residual (\S+) A under (\S+) A/', $out[0], $m))->toBe(1)
+        ->and((float) $m[1])->toBeLessThan((float) $m[2]);
 })->with([1, 3]);
 
 it('agrees with the reference figures of the standard ladder', function (int $units, int $channels, float $amps, float $last): void {

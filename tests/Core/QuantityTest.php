@@ -53,6 +53,7 @@ it('knows wire by gauge and by area', function (): void {
         ->and(Gauge::read('AWG 10')->areaMm2)->toEqualWithDelta(5.26, 5e-3)
         ->and(Gauge::read('0,75 mm²')->areaMm2)->toBe(0.75)
         ->and(Gauge::read('0.75 mm2')->awg)->toBeNull()
+
         ->and(fn () => Gauge::read('18 ga'))->toThrow(NotUnderstood::class, "'18 ga' could be wire or sheet metal. Type 18 awg or 0.75 mm2.")
         ->and(fn () => Gauge::read('18'))->toThrow(NotUnderstood::class, 'a gauge or an area')
         ->and(fn () => Gauge::read('thick'))->toThrow(NotUnderstood::class, 'a wire size');

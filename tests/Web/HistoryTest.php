@@ -25,7 +25,8 @@ it('keeps each change as a child of the head', function (): void {
     $build->refresh();
     expect([$build->head, $build->tip, $build->next])->toBe([2, 2, 3]);
     $revision = $this->bench()->revision($build, 2);
-    expect([$revision->parent, $revision->what, $revision->sound()])->toBe([1, 'Shelf: length 2 m', true])->and($this->bench()->document($build, 1)->json)->toBe(Make::shelf()->json);
+    expect([$revision->parent, $revision->what, $revision->sound()])->toBe([1, 'Shelf: length 2 m', true])
+        ->and($this->bench()->document($build, 1)->json)->toBe(Make::shelf()->json);
 });
 
 it('writes nothing for an edit that changes nothing, and nothing for one that is refused', function (): void {
@@ -39,7 +40,8 @@ it('answers a token it has seen as it did then', function (): void {
     $build = $this->hung();
     $this->bench()->write($build, 1, 'same', 'w', lengthEdit(2.0));
     $this->bench()->write($build, 2, 'other', 'w', lengthEdit(2.5));
-    expect($this->bench()->write($build, 1, 'same', 'w', lengthEdit(9.0))->no)->toBe(2)->and(Revision::query()->count())->toBe(3);
+    expect($this->bench()->write($build, 1, 'same', 'w', lengthEdit(9.0))->no)->toBe(2)
+        ->and(Revision::query()->count())->toBe(3);
 });
 
 it('tells the later of two writers and lets neither lose', function (): void {
@@ -55,10 +57,16 @@ it('undoes and redoes along the path to the tip, and branches', function (): voi
     foreach ([2.0, 2.5, 3.0] as $n => $m) {
         $bench->write($build, $n + 1, "t{$n}", 'w', lengthEdit($m));
     }
-    expect($bench->undo($build, 4, 'u1', 'w')->no)->toBe(3)->and($bench->undo($build, 3, 'u2', 'w')->no)->toBe(2)->and($bench->redo($build, 2, 'r1', 'w')->no)->toBe(3)->and($build->refresh()->tip)->toBe(4);
+    expect($bench->undo($build, 4, 'u1', 'w')->no)->toBe(3)
+        ->and($bench->undo($build, 3, 'u2', 'w')->no)->toBe(2)
+        ->and($bench->redo($build, 2, 'r1', 'w')->no)->toBe(3)
+        ->and($build->refresh()->tip)->toBe(4);
     // A new edit after undo is a second branch; the old one stays and can be brought back.
-    expect($bench->write($build, 3, 'b', 'w', lengthEdit(1.0))->no)->toBe(5)->and($bench->redo($build, 5, 'r2', 'w')->changed)->toBeFalse();
-    expect($bench->restore($build, 5, 'x', 'w', 4)->no)->toBe(6)->and($bench->document($build, 6)->json)->toBe($bench->document($build, 4)->json)->and($bench->undo($build, 6, 'u3', 'w')->no)->toBe(5);
+    expect($bench->write($build, 3, 'b', 'w', lengthEdit(1.0))->no)->toBe(5)
+        ->and($bench->redo($build, 5, 'r2', 'w')->changed)->toBeFalse();
+    expect($bench->restore($build, 5, 'x', 'w', 4)->no)->toBe(6)
+        ->and($bench->document($build, 6)->json)->toBe($bench->document($build, 4)->json)
+        ->and($bench->undo($build, 6, 'u3', 'w')->no)->toBe(5);
 });
 
 it('takes back nothing a window has not seen', function (): void {
@@ -67,8 +75,11 @@ it('takes back nothing a window has not seen', function (): void {
     $bench->write($build, 1, 'a', 'w1', lengthEdit(2.0));
     // The example of two windows: A undoes, B edits from the old base, then puts it on top; A's redo is stale.
     $bench->write($build, 2, 'b', 'w1', lengthEdit(2.2));
-    expect($bench->undo($build, 3, 'c', 'A')->no)->toBe(2)->and(fn () => $bench->write($build, 3, 'd', 'B', lengthEdit(4.0)))->toThrow(Conflict::class);
-    expect($bench->write($build, 2, 'e', 'B', lengthEdit(4.0))->no)->toBe(4)->and(fn () => $bench->redo($build, 2, 'f', 'A'))->toThrow(Conflict::class)->and(fn () => $bench->undo($build, 2, 'g', 'A'))->toThrow(Conflict::class)
+    expect($bench->undo($build, 3, 'c', 'A')->no)->toBe(2)
+        ->and(fn () => $bench->write($build, 3, 'd', 'B', lengthEdit(4.0)))->toThrow(Conflict::class);
+    expect($bench->write($build, 2, 'e', 'B', lengthEdit(4.0))->no)->toBe(4)
+        ->and(fn () => $bench->redo($build, 2, 'f', 'A'))->toThrow(Conflict::class)
+        ->and(fn () => $bench->undo($build, 2, 'g', 'A'))->toThrow(Conflict::class)
         ->and($build->refresh()->head)->toBe(4);
 });
 
@@ -131,7 +142,8 @@ it('says it when a stored revision is damaged, and offers the newest sound one',
         $this->bench()->document($build, 2);
         $this->fail('a damaged revision was opened');
     } catch (Damaged $e) {
-        expect($e->soundAncestor)->toBe(1)->and($e->getMessage())->toContain('Revision 2 is damaged')->toContain('Revision 1 is the newest sound one');
+        expect($e->soundAncestor)->toBe(1)
+            ->and($e->getMessage())->toContain('Revision 2 is damaged')->toContain('Revision 1 is the newest sound one');
     }
     $this->get("/b/{$build->key}/circuit")->assertStatus(409)->assertSee('Revision 2 is damaged')->assertSee('Go back to revision 1');
 });
@@ -147,11 +159,14 @@ it('thins long histories without touching head, tip, pinned ones and each day\'s
     $bench->undo($build->refresh(), 61, 'u', 'w');
     $taken = (new Thinner(newestKept: 20, mostRevisions: 50))->run();
     $left = Revision::query()->orderBy('no')->pluck('parent', 'no')->all();
-    expect($taken)->toBe(61 - count($left))->and($taken)->toBeGreaterThan(30)->and(array_keys($left))->toContain(1, 14, 60, 61, 10, 20, 30, 40);
+    expect($taken)->toBe(61 - count($left))
+        ->and($taken)->toBeGreaterThan(30)
+        ->and(array_keys($left))->toContain(1, 14, 60, 61, 10, 20, 30, 40);
     foreach ($left as $no => $parent) {
         expect($parent === null || array_key_exists($parent, $left))->toBeTrue();
     }
-    expect($bench->undo($build, 60, 'v', 'w')->no)->toBe(59)->and($bench->document($build, 14)->title())->toBe('Test bench');
+    expect($bench->undo($build, 60, 'v', 'w')->no)->toBe(59)
+        ->and($bench->document($build, 14)->title())->toBe('Test bench');
 });
 
 it('keeps a deleted build for thirty days', function (): void {
@@ -187,7 +202,9 @@ it('lets two processes write 300 edits each: all 600 there, none twice, no error
     $db = new PDO("sqlite:{$file}");
     $texts = array_map(fn (string $doc): string => (string) gzdecode($doc), $db->query('SELECT doc FROM revisions ORDER BY no DESC LIMIT 1')->fetchAll(PDO::FETCH_COLUMN));
     $facts = array_column(json_decode($texts[0], true)['brief']['facts'], 'id');
-    expect(count($facts))->toBe(600)->and(count(array_unique($facts)))->toBe(600)->and((int) $db->query('SELECT count(*) FROM revisions')->fetchColumn())->toBe(601)
+    expect(count($facts))->toBe(600)
+        ->and(count(array_unique($facts)))->toBe(600)
+        ->and((int) $db->query('SELECT count(*) FROM revisions')->fetchColumn())->toBe(601)
         ->and((int) $db->query('SELECT count(DISTINCT token) FROM moves')->fetchColumn())->toBe(601);
     unlink($file);
 });
@@ -216,6 +233,8 @@ it('loses no answered edit when it is killed in the middle of 1,000', function (
     $lost = array_filter($answered, fn (string $line): bool => ! isset($tokens[explode(' ', $line)[0]]));
     $head = $db->query('SELECT r.doc, r.hash FROM builds b JOIN revisions r ON r.build_id = b.id AND r.no = b.head')->fetch(PDO::FETCH_ASSOC);
     expect($lost)->toBe([])->and(count($answered))->toBeGreaterThanOrEqual(1000)->and($round)->toBeGreaterThan(3)
-        ->and(hash('sha256', (string) gzdecode($head['doc'])))->toBe($head['hash'])->and($db->query('PRAGMA integrity_check')->fetchColumn())->toBe('ok');
+
+        ->and(hash('sha256', (string) gzdecode($head['doc'])))->toBe($head['hash'])
+        ->and($db->query('PRAGMA integrity_check')->fetchColumn())->toBe('ok');
     unlink($file);
 });

@@ -170,7 +170,8 @@ it('prints the sheet with how to isolate it first, and what was set aside with i
     $build = $this->hung();
     $this->bench()->write($build, 1, 'x', 'w', ['op' => 'accept', 'rule' => 'strip.dim_end', 'subject' => 'shelf_light', 'reason' => 'a board hides that end']);
     $html = html_entity_decode((string) $this->get("/b/{$build->key}/sheet")->assertOk()->getContent(), ENT_QUOTES);
-    expect(strpos($html, 'How to isolate it'))->toBeLessThan(strpos($html, '<svg'))->and($html)->toContain('“a board hides that end”')->toContain('Wires and fuses')->toContain('Local codes and licensed practice win.');
+    expect(strpos($html, 'How to isolate it'))->toBeLessThan(strpos($html, '<svg'))
+        ->and($html)->toContain('“a board hides that end”')->toContain('Wires and fuses')->toContain('Local codes and licensed practice win.');
     expect(Revision::query()->where('no', 2)->value('pinned'))->toBe('sheet');
 });
 
@@ -181,7 +182,8 @@ it('writes a parts list no spreadsheet takes for a formula', function (): void {
     $evil->parts[0]->label = '=HYPERLINK("x")';
     $build = $this->bench()->create(Document::fromDecoded($evil), 'x', 'w');
     $csv = (string) $this->get("/b/{$build->key}/parts.csv")->assertOk()->getContent();
-    expect($csv)->toContain("'=HYPERLINK")->and(str_getcsv(explode("\n", $csv)[0], escape: ''))->toBe(['part', 'label', 'count', 'length_m', 'price']);
+    expect($csv)->toContain("'=HYPERLINK")
+        ->and(str_getcsv(explode("\n", $csv)[0], escape: ''))->toBe(['part', 'label', 'count', 'length_m', 'price']);
 });
 
 it('escapes what people type, in pages and drawings', function (): void {
@@ -211,7 +213,8 @@ it('works quick sums from the address and keeps them on a build', function (): v
     $this->get('/sums/nothing')->assertNotFound();
     $this->post('/sums/strip/keep', ['length' => '1.2 m', 'part' => 'strip_warm_12_48', 'supply' => 'house_bank_12', 'feed' => 'start', 'way' => '2 m', 'onto' => 'new', 'label' => 'Edge', 'title' => 'Kept'])->assertStatus(303);
     $build = Build::query()->firstOrFail();
-    expect($build->title)->toBe('Kept')->and($this->bench()->document($build, 1)->json)->toContain('"wanted_m": 1.2')->toContain('"length_m": 2');
+    expect($build->title)->toBe('Kept')
+        ->and($this->bench()->document($build, 1)->json)->toContain('"wanted_m": 1.2')->toContain('"length_m": 2');
     $this->post('/sums/resistor/keep', ['count' => '9', 'part' => 'led_red_5', 'supply' => 'house_bank_12', 'target' => '20 mA', 'onto' => $build->key, 'label' => 'Row'])->assertRedirect("/b/{$build->key}/circuit?c=row");
     expect($build->refresh()->head)->toBe(2)->and($this->bench()->document($build, 2)->json)->toContain('"count": 9');
 });

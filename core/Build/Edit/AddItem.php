@@ -1,0 +1,34 @@
+<?php
+
+declare(strict_types=1);
+
+namespace BenchGlow\Build\Edit;
+
+use BenchGlow\Build\Fields;
+
+/** A thing more in a list. */
+final class AddItem
+{
+    public static function add(Draft $draft, Fields $f): void
+    {
+        $path = [];
+        foreach (explode('.', $f->text('section')) as $step) {
+            // A section inside a thing is named by the thing's id: leads.feed.inline
+            $path = $path !== [] && $draft->index->has($step) ? $draft->index->paths[$step] : [...$path, $step];
+        }
+        $list = $draft->list($path);
+        $value = $f->object('value')->data;
+        $before = $f->textOrNull('before');
+        $place = count($list);
+        foreach ($list as $i => $item) {
+            if ($before !== null && is_array($item) && ($item['id'] ?? null) === $before) {
+                $place = $i;
+            }
+        }
+        if (isset($value['at_m'])) {
+            $place = count(array_filter($list, fn (mixed $i): bool => is_array($i) && ($i['at_m'] ?? 0) <= $value['at_m']));
+        }
+        array_splice($list, $place, 0, [$value]);
+        $draft->put($path, $list);
+    }
+}
