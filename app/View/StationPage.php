@@ -35,7 +35,10 @@ final class StationPage
 
     private ?Analysis $before = null;
 
-    /** @param  string  $supply low · normal · high */
+    /**
+     * @param  string  $supply  low · normal · high
+     * @param  array<string, string>  $thrown  inputs away from rest, as the address holds them
+     */
     public function __construct(
         public readonly Build $build,
         public readonly int $base,
@@ -45,8 +48,9 @@ final class StationPage
         public readonly string $station,
         public readonly string $supply,
         string $circuit,
+        public readonly array $thrown = [],
     ) {
-        $this->analysis = $analyses->of($document, $preference);
+        $this->analysis = $analyses->of($document, $preference)->at($thrown);
         $circuits = $this->analysis->build->circuits;
         $this->circuit = $circuits[$circuit] ?? (reset($circuits) ?: null);
     }
@@ -56,21 +60,45 @@ final class StationPage
         return self::SUPPLY[$this->supply];
     }
 
-    /** @param  array<string, string>  $change */
-    public function url(array $change = []): string
+    /**
+     * @param  array<string, string|null>  $change
+     * @param  array<string, string>  $throw  inputs to throw on top of those thrown
+     */
+    public function url(array $change = [], array $throw = []): string
     {
         $station = $change['station'] ?? $this->station;
         unset($change['station']);
-        $query = array_filter([...['c' => $this->circuit?->id, 's' => $this->supply === 'normal' ? null : $this->supply], ...$change], fn (?string $v): bool => $v !== null && $v !== '' && $v !== 'normal');
+        $query = array_filter(['c' => $this->circuit?->id, 's' => $this->supply, ...$change], fn (?string $v): bool => $v !== null && $v !== '' && $v !== 'normal');
+        $rest = $this->analysis->build->restPositions();
+        $thrown = array_filter([...$this->thrown, ...$throw], fn (string $p, string $i): bool => $p !== ($rest[$i] ?? $p), ARRAY_FILTER_USE_BOTH);
+        $query += $thrown === [] ? [] : ['i' => $thrown];
 
         return "/b/{$this->build->key}/{$station}".($query === [] ? '' : '?'.http_build_query($query));
     }
 
     public function to(string $action): string
     {
-        $query = http_build_query(array_filter(['c' => $this->circuit?->id, 's' => $this->supply, 'at' => $this->station]));
+        $query = http_build_query(array_filter(['c' => $this->circuit?->id, 's' => $this->supply, 'at' => $this->station, 'i' => $this->thrown]));
 
         return "/b/{$this->build->key}/{$action}?{$query}";
+    }
+
+    /**
+     * A throw-switch per input that acts on the build: name, where it stands, where a throw takes it.
+     *
+     * @return list<array{label: string, stands: string, url: string, rests: bool}>
+     */
+    public function triggers(): array
+    {
+        $rows = [];
+        foreach ($this->analysis->combinations->all[0] ?? [] as $input => $rest) {
+            $positions = $this->analysis->build->positions($input);
+            $stands = $this->thrown[$input] ?? $rest;
+            $next = $positions[((int) array_search($stands, $positions, true) + 1) % count($positions)];
+            $rows[] = ['label' => $this->analysis->build->index->item($input)->text('label', $input), 'stands' => $stands, 'url' => $this->url([], [$input => $next]), 'rests' => $stands === $rest];
+        }
+
+        return $rows;
     }
 
     public function length(float $m): string
@@ -128,7 +156,7 @@ final class StationPage
     public function weakest(?Analysis $analysis = null): ?array
     {
         $analysis ??= $this->analysis;
-        if ($this->circuit === null || ! isset($analysis->build->circuits[$this->circuit->id]) || isset($analysis->unsolvable[$this->circuit->id])) {
+        if ($this->circuit === null || ! isset($analysis->build->circuits[$this->circuit->id])) {
             return null;
         }
         $worst = $analysis->weakest($this->circuit->id, $this->state());
@@ -172,7 +200,7 @@ final class StationPage
         }
         $revision = Revision::query()->where(['build_id' => $this->build->id, 'no' => $move->from_no])->first();
 
-        return $revision === null ? null : $this->before = $this->analyses->of(Document::fromStored($revision->json()), $this->preference);
+        return $revision === null ? null : $this->before = $this->analyses->of(Document::fromStored($revision->json()), $this->preference)->at($this->thrown);
     }
 
     public function amps(string $circuit): float
@@ -182,14 +210,13 @@ final class StationPage
 
     public function lit(string $circuit): bool
     {
-        return ! isset($this->analysis->unsolvable[$circuit]) && ($this->analysis->weakest($circuit, $this->state())['emitter'] ?? null)?->greatest() > $this->analysis->build->settings->litFrom;
+        return ($this->analysis->weakest($circuit, $this->state())['emitter'] ?? null)?->greatest() > $this->analysis->build->settings->litFrom;
     }
 
     /** What a flag says under its name. */
     public function flagWords(string $circuit): string
     {
         return match (true) {
-            isset($this->analysis->unsolvable[$circuit]) => 'not solved yet',
             $this->lit($circuit) => Shown::amps($this->amps($circuit)),
             $this->analysis->build->lightsOf($circuit) === [] => 'draft',
             default => 'dark',
@@ -220,6 +247,9 @@ final class StationPage
     public function weakestWay(?Analysis $analysis = null): ?Way
     {
         $analysis ??= $this->analysis;
+        if (isset($analysis->undrawn[$this->circuit->id ?? ''])) {
+            return null;
+        }
         $worst = $this->circuit === null ? null : $analysis->weakest($this->circuit->id, $this->state());
 
         return $worst === null ? null : Way::of($analysis, $analysis->build->lights[$worst['light']]);

@@ -6,7 +6,7 @@ namespace BenchGlow\Check;
 
 use BenchGlow\Report\Analysis;
 
-/** A circuit with a part whose contacts this version does not solve, or whose equations have no answer. */
+/** A circuit that has a state without an answer: a relay that chatters, equations that do not settle. */
 final class CircuitNotSolvedRule implements Rule
 {
     public function id(): string
@@ -17,12 +17,9 @@ final class CircuitNotSolvedRule implements Rule
     public function check(Analysis $analysis): array
     {
         $findings = [];
-        foreach ($analysis->unsolvable as $circuit => $why) {
-            $findings[] = new Finding($this->id(), Severity::Note, $circuit, $circuit, "Can't tell yet how {$analysis->build->circuits[$circuit]->label} behaves: {$why}. Nothing shown for it is solved.");
-        }
-        foreach ($analysis->states as $state) {
-            if (! $state->solved) {
-                $findings[] = new Finding($this->id(), Severity::Warning, null, $state->name, "The {$state->name} supply state has no answer: {$state->reason}.");
+        foreach ($analysis->intents as $circuit => $intent) {
+            if ($intent->verdict === 'unknown' && $intent->reason !== null && ! str_contains($intent->reason, 'no way to a supply')) {
+                $findings[] = new Finding($this->id(), Severity::Warning, $circuit, $circuit, "Can't tell how {$analysis->build->circuits[$circuit]->label} behaves: {$intent->reason}.");
             }
         }
 

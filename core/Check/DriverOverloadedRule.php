@@ -7,7 +7,7 @@ namespace BenchGlow\Check;
 use BenchGlow\Quantity\Extreme;
 use BenchGlow\Quantity\Shown;
 use BenchGlow\Report\Analysis;
-use BenchGlow\Report\State;
+use BenchGlow\Scene\Scene;
 
 /** A driver loaded over 80 % of its rating (electrics.md 6). */
 final class DriverOverloadedRule implements Rule
@@ -24,7 +24,7 @@ final class DriverOverloadedRule implements Rule
             if (! $supply->isDriver() || $supply->ratedW === null) {
                 continue;
             }
-            $watts = Extreme::greatest(array_map(fn (State $s): float => $s->supplyAmps[$supply->id] * $supply->volts($s->name), $analysis->states));
+            $watts = Extreme::greatest(array_map(fn (Scene $s): float => $s->lit->supplyAmps[$supply->id] * $supply->volts($s->supply), $analysis->scenes));
             if ($watts > 0.8 * $supply->ratedW) {
                 $findings[] = new Finding($this->id(), $watts > $supply->ratedW ? Severity::Danger : Severity::Warning, null, $supply->id,
                     "{$supply->label} gives ".Shown::watts($watts).' of its '.Shown::watts($supply->ratedW).'; keep it under 80 %. Take a larger driver or split the load.');

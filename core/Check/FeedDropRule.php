@@ -20,10 +20,12 @@ final class FeedDropRule implements Rule
     public function check(Analysis $analysis): array
     {
         $findings = [];
-        $state = $analysis->states['nominal'];
         foreach ($analysis->build->lights as $light) {
-            [$lost, $worst, $volts] = $this->lost($analysis, $state, $light->id);
+            [$lost, $worst, $volts] = $this->lost($analysis, $analysis->litState($light->id, 'nominal'), $light->id);
             $target = $analysis->build->settings->dropTarget;
+            if (! $analysis->paths->fed($light->id)) {
+                continue;
+            }
             if ($worst === null || $lost <= $target * $volts) {
                 continue;
             }
@@ -54,6 +56,9 @@ final class FeedDropRule implements Rule
                 foreach ($steps ?? [] as $step) {
                     $u = abs((float) $state->between($step->from, $step->to));
                     $sum += $u;
+                    if ($step->lead === '') {
+                        continue;
+                    }
                     $byLead[$step->lead] = max($byLead[$step->lead] ?? 0.0, $u);
                 }
                 if ($side === 0) {

@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace BenchGlow\Check;
 
 use BenchGlow\Harness\Step;
+use BenchGlow\Quantity\Extreme;
 use BenchGlow\Report\Analysis;
 
 /** A way from a source that could burn it, without a fuse (electrics.md 5). */
@@ -21,14 +22,15 @@ final class FuseMissingRule implements Rule
         foreach ($analysis->build->lights as $light) {
             foreach ($analysis->harness->wiredPins($light->id) as $pin) {
                 $steps = $analysis->paths->feed($pin) ?? [];
-                if ($steps === [] || array_filter($steps, fn (Step $s): bool => $s->kind === 'fuse') !== []) {
+                if ($steps === [] || array_filter($steps, fn (Step $s): bool => in_array($s->kind, ['fuse', 'host_fuse'], true)) !== []) {
                     continue;
                 }
-                $lead = $steps[0]->lead;
+                $own = array_values(array_filter($steps, fn (Step $s): bool => $s->lead !== ''));
+                $lead = $own[0]->lead;
                 $supply = $analysis->build->supplies[explode('.', $steps[0]->from)[0]];
-                $allowed = min(array_map(fn (Step $s): float => $analysis->leads[$s->lead]->allowedA, $steps));
+                $allowed = Extreme::least(array_map(fn (Step $s): float => $analysis->leads[$s->lead]->allowedA, $own));
                 if ($supply->faultA() > $allowed) {
-                    $findings[$lead] ??= $this->finding($analysis, $lead, $steps[0], $supply->label);
+                    $findings[$lead] ??= $this->finding($analysis, $lead, $own[0], $supply->label);
                 }
             }
         }

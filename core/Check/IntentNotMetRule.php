@@ -28,7 +28,7 @@ final class IntentNotMetRule implements Rule
             }
             $findings[] = new Finding($this->id(), Severity::Warning, $circuit, $circuit,
                 ($inputs === [] ? '' : 'With '.implode(', ', $inputs).': ')."`{$first->emitter}` should be {$first->wanted} and is {$first->solved} ({$first->because}). "
-                .count($intent->mismatches).' mismatch'.(count($intent->mismatches) === 1 ? '' : 'es').' in '.(3 * count($intent->combinations)).' states.');
+                .count($intent->mismatches).' mismatch'.(count($intent->mismatches) === 1 ? '' : 'es').' in '.count($analysis->scenes).' states.');
         }
 
         return $findings;

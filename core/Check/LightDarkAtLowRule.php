@@ -20,8 +20,8 @@ final class LightDarkAtLowRule implements Rule
     {
         $findings = [];
         foreach ($analysis->build->lights as $light) {
-            foreach ($analysis->states['nominal']->lights[$light->id] ?? [] as $name => $normal) {
-                $low = $analysis->states['min']->lights[$light->id][$name];
+            foreach ($analysis->litState($light->id, 'nominal')->lights[$light->id] ?? [] as $name => $normal) {
+                $low = $analysis->litState($light->id, 'min')->lights[$light->id][$name];
                 if ($normal->flux === [] || $normal->greatest() <= $analysis->build->settings->darkTo || $low->greatest() >= 0.05 * $normal->greatest()) {
                     continue;
                 }

@@ -22,7 +22,7 @@ final class LightUnfedRule implements Rule
             $pins = $analysis->harness->wiredPins($light->id);
             $fed = array_filter($pins, fn (string $p): bool => $analysis->paths->feed($p) !== null) !== [];
             $returned = array_filter($pins, fn (string $p): bool => $analysis->paths->back($p) !== null) !== [];
-            if (($fed && $returned) || isset($analysis->unsolvable[$light->circuit ?? ''])) {
+            if (($fed && $returned)) {
                 continue;
             }
             $findings[] = new Finding($this->id(), Severity::Note, $light->circuit, $light->id,

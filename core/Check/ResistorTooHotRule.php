@@ -45,7 +45,7 @@ final class ResistorTooHotRule implements Rule
         foreach ($analysis->build->leads as $lead) {
             foreach ($lead->inline as $thing) {
                 if ($thing->kind === 'resistor') {
-                    $all[$thing->id] = [$lead->circuit, Words::within($lead->label), ($analysis->states['max']->amps[$thing->id] ?? 0.0) ** 2 * $thing->ohm];
+                    $all[$thing->id] = [$lead->circuit, Words::within($lead->label), $analysis->peakA($thing->id) ** 2 * $thing->ohm];
                 }
             }
         }

@@ -27,7 +27,7 @@ final class StripDimEndRule implements Rule
             if ($light->kind !== 'strip') {
                 continue;
             }
-            $states = $analysis->states['nominal']->lights[$light->id] ?? [];
+            $states = $analysis->litState($light->id, 'nominal')->lights[$light->id] ?? [];
             $uniformity = $states === [] ? 1.0 : min(array_map(fn (EmitterState $e): float => $e->flux === [] ? 1.0 : $e->uniformity(), $states));
             if ($uniformity >= $target) {
                 continue;

@@ -17,15 +17,16 @@ final class SupplyShortedRule implements Rule
 
     public function check(Analysis $analysis): array
     {
-        $reason = $analysis->states['nominal']->reason ?? '';
         $findings = [];
-        foreach ($analysis->build->supplies as $supply) {
-            if (str_contains($reason, "short through {$supply->id}")) {
-                $findings[] = new Finding($this->id(), Severity::Danger, null, $supply->id,
-                    "{$supply->label} is shorted: ".Shown::amps($analysis->states['nominal']->supplyAmps[$supply->id]).' would flow. Look for a wire that joins plus and minus without a light between.');
+        foreach ($analysis->scenes as $scene) {
+            foreach ($analysis->build->supplies as $supply) {
+                if (str_contains($scene->lit->reason ?? '', "short through {$supply->id}")) {
+                    $findings[$supply->id] ??= new Finding($this->id(), Severity::Danger, null, $supply->id,
+                        "{$supply->label} is shorted: ".Shown::amps($scene->lit->supplyAmps[$supply->id]).' would flow. Look for a wire that joins plus and minus without a light between.');
+                }
             }
         }
 
-        return $findings;
+        return array_values($findings);
     }
 }

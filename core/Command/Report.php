@@ -13,27 +13,32 @@ use BenchGlow\Report\Intent;
 use BenchGlow\Report\LeadFigures;
 use BenchGlow\Report\Mismatch;
 use BenchGlow\Report\PartsList;
-use BenchGlow\Report\State;
+use BenchGlow\Scene\HostLoad;
+use BenchGlow\Scene\Scene;
 
 /** `glow report`: what the program knows about a build, as one array. */
 final class Report
 {
+    /** A host load that gets more than this share of its volts while its signal is off is back-fed; an LED load by its amps. */
+    private const BACK_FED = 0.1;
+
+    private const BACK_FED_LED = 0.02;
+
     /**
-     * @param  string  $states  worst: per circuit the dimmest and the hungriest state · all
+     * @param  string  $states  worst: per circuit the dimmest lit and the hungriest state, and those that mismatch · all
      * @return array<string, mixed>
      */
     public static function of(Analysis $analysis, string $states = 'worst'): array
     {
         $build = $analysis->build;
-        $never = array_sum(array_map(fn (Intent $i): int => $i->never, $analysis->intents));
-        $total = array_sum(array_map(fn (Intent $i): int => count($i->combinations), $analysis->intents));
 
         return [
             'build' => $build->document->title(),
-            'states_total' => 3 * max(1, $total), 'states_never' => $never, 'held' => [], 'solves' => $analysis->solves,
+            'states_total' => count($analysis->scenes), 'states_never' => $analysis->combinations->never, 'held' => $analysis->combinations->held, 'solves' => $analysis->solves,
             'circuits' => array_map(fn (Circuit $c): array => [
-                'id' => $c->id, 'intent' => $analysis->intents[$c->id]->verdict, 'mismatches' => array_map(fn (Mismatch $m): array => $m->toArray(), $analysis->intents[$c->id]->mismatches),
-                'states' => self::states($analysis, $c, $states),
+                'id' => $c->id, 'intent' => $analysis->intents[$c->id]->verdict,
+                'mismatches' => array_map(fn (Mismatch $m): array => $m->toArray(), $analysis->intents[$c->id]->mismatches),
+                'states' => array_map(fn (Scene $s): array => self::state($analysis, $c, $s), $states === 'all' ? $analysis->scenes : self::worst($analysis, $c)),
             ], array_values($build->circuits)),
             'fuses' => array_map(fn (FuseFigures $f): array => ['id' => $f->id, 'fuse_a' => $f->fuseA, 'recommended_a' => $f->window->recommendedA,
                 'low_a' => $f->window->lowA, 'high_a' => $f->window->highA, 'short_a' => $f->shortA, 'load_a' => $f->loadA], array_values($analysis->fuses)),
@@ -44,63 +49,91 @@ final class Report
         ];
     }
 
-    /** @return list<array<string, mixed>> */
-    private static function states(Analysis $analysis, Circuit $circuit, string $which): array
+    /** @return list<Scene> */
+    private static function worst(Analysis $analysis, Circuit $circuit): array
     {
-        $wanted = $analysis->states;
-        if ($which === 'worst') {
-            $dimmest = $hungriest = null;
-            foreach ($analysis->states as $name => $state) {
-                $flux = $analysis->weakest($circuit->id, $name)['emitter'] ?? null;
-                if ($dimmest === null || ($flux !== null && $flux->least() < $dimmest[1])) {
-                    $dimmest = [$name, $flux?->least() ?? INF];
-                }
-                if ($hungriest === null || $state->totalA() > $hungriest[1]) {
-                    $hungriest = [$name, $state->totalA()];
+        $dimmest = $hungriest = null;
+        $least = INF;
+        $most = -1.0;
+        foreach ($analysis->scenes as $n => $scene) {
+            foreach (self::emittersOf($analysis, $circuit, $scene) as [, , $emitter]) {
+                if ($emitter->flux !== [] && $emitter->least() > $analysis->build->settings->darkTo && $emitter->least() < $least) {
+                    [$least, $dimmest] = [$emitter->least(), $n];
                 }
             }
-            $wanted = array_intersect_key($analysis->states, [($dimmest[0] ?? 'min') => 1, ($hungriest[0] ?? 'max') => 1]);
-        }
-        $intent = $analysis->intents[$circuit->id];
-        $rows = [];
-        foreach ($which === 'all' ? $intent->combinations : array_slice($intent->combinations, 0, 1) as $inputs) {
-            foreach ($wanted as $state) {
-                $rows[] = ['inputs' => (object) $inputs, ...self::state($analysis, $circuit, $state, $intent->verdict === 'unknown' ? $intent->reason : null)];
+            if ($scene->lit->totalA() > $most) {
+                [$most, $hungriest] = [$scene->lit->totalA(), $n];
             }
         }
+        $wanted = array_unique(array_filter([$dimmest, $hungriest], is_int(...)));
+        sort($wanted);
 
-        return $rows;
+        return array_map(fn (int $n): Scene => $analysis->scenes[$n], $wanted);
     }
 
-    /** @return array<string, mixed> */
-    private static function state(Analysis $analysis, Circuit $circuit, State $state, ?string $unsolved): array
+    /** @return list<array{string, string, EmitterState}> light, emitter, state of a circuit's own lights and of those its wants glow */
+    private static function emittersOf(Analysis $analysis, Circuit $circuit, Scene $scene): array
     {
-        $emitters = [];
         $mine = [];
         foreach ($circuit->wants as $want) {
             foreach ($want->glow as $glow) {
                 $mine[explode('.', $glow)[0]] = true;
             }
         }
-        foreach ($unsolved === null ? $analysis->build->lights : [] as $light) {
-            foreach ($light->circuit === $circuit->id || isset($mine[$light->id]) ? ($state->lights[$light->id] ?? []) : [] as $emitter) {
-                $emitters[] = self::emitter($analysis, $emitter);
+        $all = [];
+        foreach ($analysis->build->lights as $light) {
+            foreach ($light->circuit === $circuit->id || isset($mine[$light->id]) ? ($scene->lit->lights[$light->id] ?? []) : [] as $name => $emitter) {
+                $all[] = [$light->id, $name, $emitter];
             }
         }
 
-        return [
-            'supply' => $state->name, 'solved' => $unsolved === null && $state->solved, 'reason' => $unsolved ?? $state->reason,
-            'residual_a' => $unsolved === null ? $state->residualA : null, 'newton' => $unsolved === null ? $state->newton : null,
-            'current_a' => $unsolved === null ? $state->totalA() : null, 'emitters' => $emitters, 'host' => [],
-            'through' => $unsolved !== null ? [] : array_map(fn (FuseFigures $f): array => ['subject' => $f->id, 'amps' => $state->amps[$f->id] ?? null], array_values($analysis->fuses)),
-        ];
+        return $all;
     }
 
     /** @return array<string, mixed> */
-    private static function emitter(Analysis $analysis, EmitterState $e): array
+    private static function state(Analysis $analysis, Circuit $circuit, Scene $scene): array
+    {
+        $head = ['inputs' => (object) $scene->inputs, 'supply' => $scene->supply, 'solved' => $scene->solved(), 'reason' => $scene->remark(),
+            'residual_a' => $scene->lit->residualA, 'newton' => $scene->lit->newton];
+        if (! $scene->solved()) {
+            return [...$head, 'current_a' => null, 'emitters' => [], 'host' => [], 'through' => []];
+        }
+
+        return [
+            ...$head, 'current_a' => $scene->lit->totalA(),
+            'emitters' => array_map(fn (array $e): array => self::emitter($analysis, $e[2], Intent::flashes($analysis->build, $scene, $e[0], $e[1])), self::emittersOf($analysis, $circuit, $scene)),
+            'host' => array_map(fn (HostLoad $l): array => self::host($analysis, $scene, $l), array_values($analysis->bodies->loads)),
+            'through' => self::through($analysis, $scene),
+        ];
+    }
+
+    /** @return list<array{subject: string, amps: float|null}> every fuse and tap */
+    private static function through(Analysis $analysis, Scene $scene): array
+    {
+        $rows = [];
+        foreach ([...array_keys($analysis->fuses), ...array_filter(array_keys($analysis->bodies->fixed), fn (string $id): bool => str_ends_with($id, '.fuse'))] as $id) {
+            $rows[] = ['subject' => (string) preg_replace('/\.fuse$/', '', $id), 'amps' => $scene->lit->amps[$id] ?? null];
+        }
+
+        return $rows;
+    }
+
+    /** @return array<string, mixed> */
+    private static function host(Analysis $analysis, Scene $scene, HostLoad $load): array
+    {
+        $volts = $scene->lit->between($load->from, $load->to);
+        $live = isset($scene->closed["{$load->wire}.live"]);
+        $amps = abs($scene->lit->amps["{$load->wire}.{$load->id}"] ?? 0.0);
+        $fed = $load->kind === 'led' ? $amps > self::BACK_FED_LED * $load->ratedA : abs((float) $volts) > self::BACK_FED * $load->atV;
+
+        return ['wire' => $load->wire, 'load' => $load->id, 'volts' => $volts, 'back_fed' => ! $live && $fed];
+    }
+
+    /** @return array<string, mixed> */
+    private static function emitter(Analysis $analysis, EmitterState $e, bool $flashing): array
     {
         return [
-            'id' => $e->name, 'level' => $e->flux === [] ? 'dark' : $e->level($analysis->build->settings), 'flashing' => false,
+            'id' => $e->name, 'level' => $e->flux === [] ? 'dark' : $e->level($analysis->build->settings), 'flashing' => $flashing,
             'flux' => $e->flux === [] ? null : ['min' => $e->least(), 'max' => $e->greatest()],
             'volts' => $e->volts === [] ? null : ['first' => $e->volts[0], 'last' => $e->volts[count($e->volts) - 1], 'lowest' => min($e->volts)],
             'watts' => $e->watts,

@@ -7,6 +7,7 @@ namespace BenchGlow\Drawing;
 use BenchGlow\Build\Light;
 use BenchGlow\Harness\Step;
 use BenchGlow\Light\Seen;
+use BenchGlow\Quantity\Extreme;
 use BenchGlow\Quantity\Shown;
 use BenchGlow\Quantity\Words;
 use BenchGlow\Report\Analysis;
@@ -41,7 +42,7 @@ final class CircuitDrawing
         private readonly float $width,
         private readonly string $units,
         private readonly array $pins,
-        private readonly bool $unsolved,
+        private readonly bool $undrawn,
     ) {
     }
 
@@ -65,7 +66,7 @@ final class CircuitDrawing
         foreach ($analysis->open($circuit) as $n => $finding) {
             $numbers[$finding->subject] ??= [$n + 1, $finding->severity->value];
         }
-        $drawing = new self($analysis, $analysis->states[$supply], $width, $units, $numbers, isset($analysis->unsolvable[$circuit]));
+        $drawing = new self($analysis, $analysis->states[$supply], $width, $units, $numbers, isset($analysis->undrawn[$circuit]));
         $label = $analysis->build->circuits[$circuit]->label;
         $lights = $analysis->build->lightsOf($circuit);
         foreach ($lights as $light) {
@@ -80,7 +81,7 @@ final class CircuitDrawing
     {
         $said = [];
         foreach ($lights as $light) {
-            $said[] = $light->label.' '.($this->unsolved ? 'is not solved yet' : (Way::of($this->analysis, $light)->fed() ? $this->brightness($this->state->lights[$light->id] ?? []) : 'is not fed'));
+            $said[] = $light->label.' '.($this->undrawn || Way::of($this->analysis, $light)->fed() ? $this->brightness($this->state->lights[$light->id] ?? []) : 'is not fed');
         }
 
         return $said === [] ? 'No light yet.' : implode('; ', $said).'.';
@@ -95,14 +96,14 @@ final class CircuitDrawing
         $right = $this->width - self::MARGIN;
         $both = count($way->marks) > 1;
         $strip = $top + ($both ? 88.0 : 66.0);
-        if ($way->fed() && ! $this->unsolved) {
+        if ($way->fed() && ! $this->undrawn) {
             $this->feedLine($way, $top, $strip, $both);
             $this->returnLine($way, $strip + self::STRIP_H, $both);
         } else {
             $this->shapes[] = Shape::text($this->whyNot($light), self::MARGIN, $top);
         }
         $this->light($light, self::MARGIN, $strip, $right - self::MARGIN);
-        $this->y = $strip + self::STRIP_H + ($way->fed() && ! $this->unsolved ? 96.0 : 64.0);
+        $this->y = $strip + self::STRIP_H + ($way->fed() && ! $this->undrawn ? 96.0 : 64.0);
     }
 
     private function feedLine(Way $way, float $top, float $strip, bool $both): void
@@ -203,8 +204,7 @@ final class CircuitDrawing
 
     private function light(Light $light, float $x, float $y, float $w): void
     {
-        // What is not solved is drawn dark and without figures, never as nought.
-        $states = $this->unsolved ? [] : $this->state->lights[$light->id] ?? [];
+        $states = $this->state->lights[$light->id] ?? [];
         array_push($this->shapes, ...LightRow::shapes($light, $states, $x, $y, $w, self::STRIP_H));
         $under = $y + self::STRIP_H;
         $first = self::first($states);
@@ -234,7 +234,7 @@ final class CircuitDrawing
 
     private function whyNot(Light $light): string
     {
-        return Shape::cut(Words::first($light->label), 300.0).($this->unsolved ? ' is not solved yet.' : ' has no way to a supply and back.');
+        return Shape::cut(Words::first($light->label), 300.0).($this->undrawn ? ': the way through its switches is not drawn yet.' : ' has no way to a supply and back.');
     }
 
     private function lightWords(Light $light): string
@@ -249,12 +249,10 @@ final class CircuitDrawing
     /** @param  array<string, EmitterState>  $states */
     private function brightness(array $states): string
     {
-        $least = 1e9;
-        foreach ($states as $state) {
-            $least = $state->flux === [] ? $least : min($least, $state->least());
-        }
+        $lit = array_filter($states, fn (EmitterState $e): bool => $e->greatest() > $this->analysis->build->settings->darkTo);
+        $least = Extreme::least(array_map(fn (EmitterState $e): float => $e->least(), $lit));
 
-        return $least > 1e8 ? 'dark' : Shown::percent($least).' of the label\'s light, looks like '.Shown::percent(Seen::share($least));
+        return $lit === [] ? 'dark' : Shown::percent($least).' of the label\'s light, looks like '.Shown::percent(Seen::share($least));
     }
 
     private function markX(Way $way, int $k): float
@@ -345,7 +343,7 @@ final class CircuitDrawing
     {
         [$back, $spine, $text] = [14.0, 38.0, 66.0];
         $top = $this->y;
-        if (! $way->fed() || $this->unsolved) {
+        if (! $way->fed() || $this->undrawn) {
             $this->shapes[] = Shape::text(Shape::cut($this->whyNot($way->light), $this->width - 8.0), 8.0, $top + 30.0);
             $this->light($way->light, 8.0, $top + 44.0, $this->width - 40.0);
             $this->y = $top + 44.0 + self::STRIP_H + 84.0;

@@ -13,9 +13,6 @@ use BenchGlow\Build\Pins;
 /** Parts with pins, and wires that join exactly two pins each. Holds no volts. */
 final readonly class Harness
 {
-    /** Kinds whose contacts or signals this version does not solve; what hangs on them is reported as not judged. */
-    private const UNSOLVED = ['switch', 'relay', 'controller', 'fuse_tap', 'way', 'host_wire'];
-
     /**
      * @param  array<string, Thing>  $things
      * @param  array<string, Wire>  $wires
@@ -141,12 +138,6 @@ final readonly class Harness
     public function pin(string $written): string
     {
         return $this->alias[$written] ?? $written;
-    }
-
-    /** @return list<Thing> */
-    public function unsolved(): array
-    {
-        return array_values(array_filter($this->things, fn (Thing $t): bool => in_array($t->kind, self::UNSOLVED, true)));
     }
 
     /** @return list<string> compiled pins of a light that a wire ends on, in document order */

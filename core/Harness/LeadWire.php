@@ -51,6 +51,11 @@ final readonly class LeadWire
             $ambients === [] ? self::AMBIENT_C : max($ambients), $mean, $bundle, $moves, $part !== null);
     }
 
+    public function thickenedTo(float $areaMm2): self
+    {
+        return new self($areaMm2, null, $this->insulationC, $this->material, $this->ambientC, $this->meanC, $this->bundle, $this->moves, $this->chosen);
+    }
+
     public function ohmPerM(): float
     {
         return Copper::ohmPerM($this->areaMm2, $this->meanC, $this->material);

@@ -4,6 +4,8 @@ declare(strict_types=1);
 
 namespace BenchGlow\Harness;
 
+use BenchGlow\Scene\Bodies;
+
 /** Shortest ways along wires and inline things from the supplies: which wires feed a pin, which bring it back. */
 final class Paths
 {
@@ -16,7 +18,7 @@ final class Paths
     /** @var array<string, array{float, Step|null}> */
     private array $fromMinus;
 
-    public function __construct(private readonly Harness $harness)
+    public function __construct(private readonly Harness $harness, ?Bodies $bodies = null)
     {
         foreach ($harness->wires as $wire) {
             $this->link('wire', $wire->id, $wire->from, $wire->to, $wire->lengthM, $wire->lead);
@@ -24,6 +26,15 @@ final class Paths
         foreach ($harness->things as $thing) {
             if ($thing->lead !== '' && count($thing->pins) === 2) {
                 $this->link($thing->kind, $thing->id, $thing->pins[0], $thing->pins[1], 0.0, $thing->lead);
+            }
+        }
+        foreach ($bodies->contacts ?? [] as $contact) {
+            $this->link('contact', $contact->id, $contact->from, $contact->to, 0.0, '');
+        }
+        foreach ($bodies->fixed ?? [] as $id => [$from, $to]) {
+            // What the host has in line: its own fuse and source; loads and coils are no way to a light.
+            if (str_ends_with($id, '.fuse') || str_ends_with($id, '.source')) {
+                $this->link(str_ends_with($id, '.fuse') ? 'host_fuse' : 'inside', $id, $from, $to, 0.0, '');
             }
         }
         [$plus, $minus] = [[], []];
@@ -77,6 +88,33 @@ final class Paths
         }
 
         return $best;
+    }
+
+    /** Some pin of the light is reached from a plus and some from a minus, contacts closed or not. */
+    public function fed(string $light): bool
+    {
+        $out = $back = false;
+        foreach ($this->harness->wiredPins($light) as $pin) {
+            $out = $out || isset($this->fromPlus[$pin]);
+            $back = $back || isset($this->fromMinus[$pin]);
+        }
+
+        return $out && $back;
+    }
+
+    /** @return list<list<Step>> the ways out and back of a light's wired pins */
+    public function waysTo(string $light): array
+    {
+        $ways = [];
+        foreach ($this->harness->wiredPins($light) as $pin) {
+            foreach ([$this->feed($pin), $this->back($pin)] as $way) {
+                if ($way !== null) {
+                    $ways[] = $way;
+                }
+            }
+        }
+
+        return $ways;
     }
 
     /** @return list<Step>|null from the supply's plus to the pin; null: no way */

@@ -12,6 +12,8 @@ use BenchGlow\Build\Light;
 use BenchGlow\Build\Pins;
 use BenchGlow\Harness\Harness;
 use BenchGlow\Harness\LeadWire;
+use BenchGlow\Scene\Bodies;
+use BenchGlow\Scene\Inside;
 use BenchGlow\Sizing\Copper;
 
 /** Harness → Network at one supply state (solving.md B). */
@@ -40,14 +42,15 @@ final class Compiler
 
     private function __construct(private readonly Build $build, private readonly Harness $harness)
     {
-        $this->net = new NetworkBuilder;
+        $this->net = new NetworkBuilder(leaks: true);
     }
 
     /**
      * @param  array<string, LeadWire>  $wiring
      * @param  string  $state  min · nominal · max
+     * @param  array<string, true>  $closed  contacts that are closed
      */
-    public static function compile(Build $build, Harness $harness, array $wiring, string $state): Compiled
+    public static function compile(Build $build, Harness $harness, array $wiring, string $state, ?Bodies $bodies = null, array $closed = []): Compiled
     {
         $compiler = new self($build, $harness);
         foreach ($build->supplies as $supply) {
@@ -69,9 +72,30 @@ final class Compiler
                 default => $compiler->modules($light),
             };
         }
+        if ($bodies !== null) {
+            $compiler->bodies($bodies, $closed);
+        }
         $network = $compiler->net->build();
 
         return new Compiled($network, $compiler->net->places(), $compiler->branchOf, $compiler->sourceOf, $compiler->ladders, $compiler->emitters);
+    }
+
+    /** @param  array<string, true>  $closed */
+    private function bodies(Bodies $bodies, array $closed): void
+    {
+        foreach ($bodies->joins as [$a, $b]) {
+            $this->net->join($a, $b);
+        }
+        foreach ($bodies->fixed as $id => [$from, $to, $law]) {
+            $this->branchOf[$id] = $this->net->branch($id, $from, $to, $law);
+        }
+        foreach ($bodies->contacts as $id => $contact) {
+            $this->net->node($contact->from);
+            $this->net->node($contact->to);
+            if (isset($closed[$id])) {
+                $this->resistor($id, $contact->from, $contact->to, $contact->ohm);
+            }
+        }
     }
 
     private function resistor(string $id, string $from, string $to, float $ohm): void
@@ -93,17 +117,9 @@ final class Compiler
 
     private function diode(Inline $thing): void
     {
-        $law = self::diodeLaw($this->build->parts[$thing->part] ?? new Fields([]), 'schottky');
+        $law = Inside::diode($this->build->parts[$thing->part] ?? new Fields([]), 'schottky');
         [$from, $to] = $thing->pointsTo ? ['1', '2'] : ['2', '1'];
         $this->branchOf[$thing->id] = $this->net->branch($thing->id, "{$thing->id}.{$from}", "{$thing->id}.{$to}", $law);
-    }
-
-    /** A diode's curve through its stated point; ideality 1.05 for Schottky, 1.8 for silicon (electrics.md 7). */
-    public static function diodeLaw(Fields $f, string $otherwise): StringLaw
-    {
-        $schottky = $f->text('technology', $otherwise) === 'schottky';
-
-        return StringLaw::of($f->number('vf_v', $schottky ? 0.45 : 0.9), $f->number('if_a', 3.0), ideality: $f->number('ideality', $schottky ? 1.05 : 1.8), rsOhm: $f->numberOrNull('rs_ohm'));
     }
 
     private function plug(Inline $thing, int $cores): void
@@ -180,14 +196,7 @@ final class Compiler
 
             return;
         }
-        $law = match ($kind) {
-            'string' => StringLaw::of($branch->number('vf_v'), $branch->number('if_a'), $branch->integer('series_leds', 1), $branch->number('ohm')),
-            'diode' => self::diodeLaw($branch, 'silicon'),
-            'linear' => new LinearLaw($branch->number('amps'), $branch->number('dropout_v')),
-            'switching' => new HeldLaw($branch->number('watts'), $branch->number('from_v'), $branch->number('to_v')),
-            default => new Resistor(max($branch->number('ohm'), self::LEAST_OHM)),
-        };
-        $place = $this->net->branch("{$light->id}.{$branch->text('id')}", $from, $to, $law);
+        $place = $this->net->branch("{$light->id}.{$branch->text('id')}", $from, $to, Inside::law($branch));
         $rated = match ($kind) {
             'string' => $branch->number('if_a'),
             'linear' => $branch->number('amps'),

@@ -142,7 +142,7 @@ final class Ldl
                 $lx[$p] = $l;
                 $filled[$i]++;
             }
-            if ($pivot <= 1e-14 * $full) {
+            if ($pivot <= 1e-15 * $full) {
                 throw new BrokenNetwork('A node lost its last conductance in elimination: the islands were wrong.');
             }
             $d[$k] = $pivot;

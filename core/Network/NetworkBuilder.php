@@ -25,6 +25,11 @@ final class NetworkBuilder
     /** @var array<string, float> */
     private array $fixed = [];
 
+    /** @param  bool  $leaks keep a dark strip behind an open contact regular; a plain ladder on a supply needs none */
+    public function __construct(private readonly bool $leaks = false)
+    {
+    }
+
     public function node(string $name): string
     {
         $this->names[$name] ??= count($this->names);
@@ -97,7 +102,12 @@ final class NetworkBuilder
         foreach ($mark as $node) {
             $this->node($node);
         }
-        $this->tails[] = [$id, array_slice($mark, 0, -1), $mark[count($mark) - 1], $ladder, $units, $ladder->commonIsPlus ? -1 : 1];
+        // One leak per tail, not per unit: a dark strip behind an open contact would leave its node without any conductance.
+        $common = $mark[count($mark) - 1];
+        foreach ($this->leaks ? array_slice($mark, 0, -1) : [] as $channel) {
+            $this->branch("{$id}.leak", $channel, $common, new Resistor(1.0 / StringLaw::GMIN));
+        }
+        $this->tails[] = [$id, array_slice($mark, 0, -1), $common, $ladder, $units, $ladder->commonIsPlus ? -1 : 1];
     }
 
     /**

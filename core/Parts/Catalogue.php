@@ -9,11 +9,13 @@ use BenchGlow\Build\Fields;
 /** The parts shipped with the program: typical data under neutral names. A build copies what it uses. */
 final class Catalogue
 {
+    public const PART_SHELVES = ['leds', 'strips', 'modules', 'switches', 'relays', 'diodes', 'controllers', 'plugs'];
+
     /** @var array<string, list<Fields>> */
     private static array $read = [];
 
     /**
-     * @param  string  $shelf  leds · strips · modules · wires · fuses · supplies
+     * @param  string  $shelf  one of PART_SHELVES, or wires · fuses · supplies
      * @return list<Fields> entries; for parts: `part` ready for a build, `source` typical or where from
      */
     public static function shelf(string $shelf): array
@@ -24,7 +26,7 @@ final class Catalogue
     /** The part of a catalogue key, with the key written into it. */
     public static function part(string $key): ?Fields
     {
-        foreach (['leds', 'strips', 'modules'] as $shelf) {
+        foreach (self::PART_SHELVES as $shelf) {
             foreach (self::shelf($shelf) as $entry) {
                 if ($entry->object('part')->text('id') === $key) {
                     return new Fields([...$entry->object('part')->data, 'catalogue' => $key]);

@@ -5,19 +5,22 @@ declare(strict_types=1);
 namespace BenchGlow\Report;
 
 use BenchGlow\Build\Build;
+use BenchGlow\Build\Circuit;
 use BenchGlow\Build\Document;
 use BenchGlow\Build\Lead;
+use BenchGlow\Build\Want;
 use BenchGlow\Check\Finding;
 use BenchGlow\Check\Rules;
+use BenchGlow\Harness\Connected;
 use BenchGlow\Harness\Harness;
 use BenchGlow\Harness\LeadWire;
 use BenchGlow\Harness\Paths;
-use BenchGlow\Harness\Step;
-use BenchGlow\Quantity\Extreme;
-use BenchGlow\Quantity\Gauge;
 use BenchGlow\Quantity\Shown;
+use BenchGlow\Scene\Bodies;
+use BenchGlow\Scene\Combinations;
+use BenchGlow\Scene\Scene;
+use BenchGlow\Scene\Scenes;
 use BenchGlow\Sizing\Copper;
-use BenchGlow\Sizing\FuseWindow;
 
 /** Everything computed about a build: three supply states, wires, fuses, intent, findings. */
 final readonly class Analysis
@@ -28,23 +31,27 @@ final readonly class Analysis
     private const RATED_MM2 = 6.0;
 
     /**
-     * @param  array<string, State>  $states  min, nominal, max
+     * @param  list<Scene>  $scenes  every state that exists, at three supplies
+     * @param  array<string, State>  $states  min, nominal, max with the inputs as thrown (at rest unless asked)
      * @param  array<string, LeadFigures>  $leads
      * @param  array<string, FuseFigures>  $fuses
-     * @param  array<string, string>  $unsolvable  circuit => why it is not judged yet
+     * @param  array<string, string>  $undrawn  circuit => why its way is not drawn yet
      * @param  array<string, Intent>  $intents  circuit => its wants against the solution
      * @param  list<Finding>  $findings
      */
     private function __construct(
         public Build $build,
         public Harness $harness,
+        public Bodies $bodies,
         public Paths $paths,
         public string $wireSystem,
         public string $units,
+        public Combinations $combinations,
+        public array $scenes,
         public array $states,
         public array $leads,
         public array $fuses,
-        public array $unsolvable,
+        public array $undrawn,
         public array $intents,
         public array $findings,
         public int $solves,
@@ -59,314 +66,130 @@ final readonly class Analysis
     {
         $build = Build::of($document);
         $harness = Harness::of($build);
-        $paths = new Paths($harness);
-        $rated = array_map(fn (Lead $l): LeadWire => LeadWire::of($build, $l, Gauge::mm2(self::RATED_MM2)), $build->leads);
-        $thick = array_map(fn (LeadWire $w): LeadWire => new LeadWire(self::RATED_MM2, null, $w->insulationC, $w->material, $w->ambientC, $w->meanC, $w->bundle, $w->moves, $w->chosen), $rated);
+        $bodies = Bodies::of($build);
+        $paths = new Paths($harness, $bodies);
+        $combinations = Combinations::of($build);
+        $thick = array_map(fn (Lead $l): LeadWire => LeadWire::of($build, $l, null)->thickenedTo(self::RATED_MM2), $build->leads);
         // Rated amps once, at nominal for the drop and at the highest supply for the fuse; never iterated.
-        $nominal = StateSolver::solve($build, $harness, $thick, 'nominal');
-        $max = StateSolver::solve($build, $harness, $thick, 'max');
-        $choices = self::recommend($build, $harness, $paths, $thick, $nominal, $max, $wireSystem);
+        $rated = new Scenes($build, $harness, $bodies, $thick);
+        $atNominal = $rated->all($combinations->all, ['nominal']);
+        $choices = Leads::recommend($build, $harness, $paths, $thick, self::peaks($atNominal), self::peaks($rated->all($combinations->all, ['max'])), $wireSystem);
+        $sizes = Copper::sizes($wireSystem);
         $wiring = [];
         foreach ($build->leads as $id => $lead) {
-            $sizes = Copper::sizes($wireSystem);
             $wiring[$id] = LeadWire::of($build, $lead, $choices[$id][0] ?? $sizes[count($sizes) - 1]);
         }
+        $solver = new Scenes($build, $harness, $bodies, $wiring);
+        $scenes = $solver->all($combinations->all, self::SUPPLY_STATES);
+        $peak = self::peaks($scenes);
+        $leads = Leads::figures($build, $harness, $paths, $wiring, $choices, self::peaks(array_filter($scenes, fn (Scene $s): bool => $s->supply === 'nominal')), $peak);
+        $fuses = Fuses::fuseFigures($build, $harness, $paths, $wiring, $peak);
+        $intents = array_map(fn (Circuit $c): Intent => Intent::judge($build, $c, $scenes, $paths), $build->circuits);
+        $analysis = new self($build, $harness, $bodies, $paths, $wireSystem, $units, $combinations, $scenes, self::statesAt($scenes, $combinations->all[0] ?? []), $leads, $fuses,
+            self::undrawn($build, $harness), $intents, [], $rated->solves + $solver->solves);
+
+        return $analysis->with($analysis->states, Rules::check($analysis));
+    }
+
+    /**
+     * @param  array<string, State>  $states
+     * @param  list<Finding>  $findings
+     */
+    private function with(array $states, array $findings): self
+    {
+        return new self($this->build, $this->harness, $this->bodies, $this->paths, $this->wireSystem, $this->units, $this->combinations, $this->scenes, $states, $this->leads, $this->fuses,
+            $this->undrawn, $this->intents, $findings, $this->solves);
+    }
+
+    /**
+     * The same with the inputs thrown as given; what is not named rests.
+     *
+     * @param  array<string, string>  $inputs
+     */
+    public function at(array $inputs): self
+    {
+        $rest = $this->combinations->all[0] ?? [];
+
+        return $this->with(self::statesAt($this->scenes, array_intersect_key([...$rest, ...$inputs], $rest)) ?: $this->states, $this->findings);
+    }
+
+    /**
+     * @param  list<Scene>  $scenes
+     * @param  array<string, string>  $inputs
+     * @return array<string, State> by supply
+     */
+    private static function statesAt(array $scenes, array $inputs): array
+    {
         $states = [];
-        foreach (self::SUPPLY_STATES as $name) {
-            $states[$name] = StateSolver::solve($build, $harness, $wiring, $name);
-        }
-        $leads = self::leadFigures($build, $harness, $wiring, $choices, $states);
-        $fuses = self::fuseFigures($build, $harness, $paths, $wiring, $states, $max);
-        $unsolvable = self::unsolvable($build, $harness);
-        $intents = [];
-        foreach ($build->circuits as $circuit) {
-            $intents[$circuit->id] = Intent::judge($build, $circuit, $states, $unsolvable[$circuit->id] ?? null);
-        }
-        $analysis = new self($build, $harness, $paths, $wireSystem, $units, $states, $leads, $fuses, $unsolvable, $intents, [], 5);
-
-        return new self($build, $harness, $paths, $wireSystem, $units, $states, $leads, $fuses, $unsolvable, $intents, Rules::check($analysis), 5);
-    }
-
-    /**
-     * @param  array<string, LeadWire>  $thick
-     * @return array<string, array{Gauge|null, string|null}> recommended size and the reason where there is none
-     */
-    private static function recommend(Build $build, Harness $harness, Paths $paths, array $thick, State $nominal, State $max, string $system): array
-    {
-        $pathM = self::pathLengths($build, $harness, $paths);
-        $fuseA = self::fuseDemand($build, $harness, $paths, $thick, $max);
-        $volts = $build->supplies === [] ? 12.0 : min(array_map(fn ($s): float => $s->nominalV, $build->supplies));
-        $choices = [];
-        foreach ($build->leads as $id => $lead) {
-            $wire = $thick[$id];
-            $amps = self::leadAmps($harness, $id, $nominal);
-            $need = max($fuseA[$id] ?? 0.0, FuseWindow::smallestFor(self::leadAmps($harness, $id, $max), $wire->ambientC) ?? INF);
-            $choices[$id] = [null, $wire->ambientC >= $wire->insulationC ? 'the place is hotter than the insulation bears' : 'no size in the table does'];
-            foreach (Copper::sizes($system) as $gauge) {
-                $drop = $amps * Copper::ohmPerM($gauge->areaMm2, $wire->meanC, $wire->material) * ($pathM[$id] ?? 0.0);
-                $tooThin = $wire->moves && ($gauge->awg !== null ? $gauge->awg > 20 : $gauge->areaMm2 < 0.5);
-                if ($drop <= $build->settings->dropTarget * $volts && ! $tooThin && Copper::allowedA($gauge->areaMm2, $wire->insulationC, $wire->ambientC, $wire->bundle) >= $need) {
-                    $choices[$id] = [$gauge, null];
-                    break;
-                }
+        foreach ($scenes as $scene) {
+            if ($scene->inputs == $inputs) {
+                $states[$scene->supply] = $scene->lit;
             }
         }
 
-        return $choices;
+        return $states;
     }
 
     /**
-     * The longest way out and back of any light behind each lead, metres.
+     * Most amps by wire and thing over all scenes.
      *
+     * @param  array<int, Scene>  $scenes
      * @return array<string, float>
      */
-    private static function pathLengths(Build $build, Harness $harness, Paths $paths): array
+    private static function peaks(array $scenes): array
     {
-        $longest = [];
-        foreach ($build->lights as $light) {
-            $steps = [];
-            $out = 0.0;
-            $back = 0.0;
-            foreach ($harness->wiredPins($light->id) as $pin) {
-                $feed = $paths->feed($pin);
-                $return = $paths->back($pin);
-                $out = max($out, $feed === null ? 0.0 : (float) $paths->metresFromPlus($pin));
-                $back = max($back, $return === null ? 0.0 : (float) $paths->metresFromMinus($pin));
-                array_push($steps, ...($feed ?? []), ...($return ?? []));
+        $peak = [];
+        foreach ($scenes as $scene) {
+            foreach ($scene->lit->amps as $id => $amps) {
+                $peak[$id] = max($peak[$id] ?? 0.0, abs($amps));
             }
-            foreach ($steps as $step) {
-                $longest[$step->lead] = max($longest[$step->lead] ?? 0.0, $out + $back);
-            }
-        }
-        foreach ($build->leads as $id => $lead) {
-            $longest[$id] ??= 2 * Harness::lengthM($build, $lead);
         }
 
-        return $longest;
+        return $peak;
     }
 
-    /**
-     * The fuse each lead must bear: the smallest value for what runs through the fuse before it.
-     *
-     * @param  array<string, LeadWire>  $thick
-     * @return array<string, float>
-     */
-    private static function fuseDemand(Build $build, Harness $harness, Paths $paths, array $thick, State $max): array
+    /** Most amps through a wire or thing in any scene. */
+    public function peakA(string $id): float
     {
-        $demand = [];
-        foreach (self::fuseIds($build) as $fuse => [$lead, , $form]) {
-            $value = FuseWindow::smallestFor(abs($max->amps[$fuse] ?? 0.0), $thick[$lead]->ambientC, $form) ?? INF;
-            foreach ([...$paths->behind($fuse)[0]] as $wire) {
-                $behind = $harness->wires[$wire]->lead;
-                $demand[$behind] = max($demand[$behind] ?? 0.0, $value);
-            }
-        }
-
-        return $demand;
+        return self::peaks($this->scenes)[$id] ?? 0.0;
     }
 
-    /** @return array<string, array{string, float|null, string}> fuse => lead, chosen amps, form */
-    private static function fuseIds(Build $build): array
+    /** The scene's state in which a light gives most at a supply: what its rules look at. */
+    public function litState(string $light, string $supply): State
     {
-        $all = [];
-        foreach ($build->leads as $id => $lead) {
-            foreach ($lead->inline as $thing) {
-                if ($thing->kind === 'fuse') {
-                    $all[$thing->id] = [$id, $thing->fuseA, $thing->form];
+        $best = null;
+        $most = -1.0;
+        foreach ($this->scenes as $scene) {
+            if ($scene->supply === $supply) {
+                $sum = 0.0;
+                foreach ($scene->lit->lights[$light] ?? [] as $emitter) {
+                    $sum += $emitter->greatest();
+                }
+                if ($sum > $most) {
+                    [$best, $most] = [$scene->lit, $sum];
                 }
             }
         }
 
-        return $all;
-    }
-
-    private static function leadAmps(Harness $harness, string $lead, State $state): float
-    {
-        $amps = 0.0;
-        foreach ($harness->wires as $wire) {
-            if ($wire->lead === $lead) {
-                $amps = max($amps, abs($state->amps[$wire->id] ?? 0.0));
-            }
-        }
-
-        return $amps;
+        return $best ?? $this->states[$supply];
     }
 
     /**
-     * @param  array<string, LeadWire>  $wiring
-     * @param  array<string, array{Gauge|null, string|null}>  $choices
-     * @param  array<string, State>  $states
-     * @return array<string, LeadFigures>
-     */
-    private static function leadFigures(Build $build, Harness $harness, array $wiring, array $choices, array $states): array
-    {
-        $figures = [];
-        foreach ($build->leads as $id => $lead) {
-            [$out, $back] = [[], []];
-            foreach ($harness->wires as $wire) {
-                if ($wire->lead === $id) {
-                    $drop = (float) $states['nominal']->between($wire->from, $wire->to);
-                    $out[$wire->core] = ($out[$wire->core] ?? 0.0) + max(0.0, $drop);
-                    $back[$wire->core] = ($back[$wire->core] ?? 0.0) + max(0.0, -$drop);
-                }
-            }
-            $figures[$id] = new LeadFigures(
-                $id, $wiring[$id], $choices[$id][0], $choices[$id][1], Harness::lengthM($build, $lead), $lead->lengthM !== null || $lead->route !== [],
-                self::outAndBack($lead, $out, $back, $harness), Extreme::greatest(array_map(fn (State $s): float => self::leadAmps($harness, $id, $s), $states)), $wiring[$id]->allowedA(),
-            );
-        }
-
-        return $figures;
-    }
-
-    /**
-     * Volts lost in a lead: its worst core out plus its worst core back. Cores are told apart by which end hangs nearer the plus.
-     *
-     * @param  array<int, float>  $out  drop along the written direction by core
-     * @param  array<int, float>  $back
-     */
-    private static function outAndBack(Lead $lead, array $out, array $back, Harness $harness): float
-    {
-        $feed = 0.0;
-        $return = 0.0;
-        foreach ($lead->cores as $c => [$from, $to]) {
-            $drop = max($out[$c + 1] ?? 0.0, $back[$c + 1] ?? 0.0);
-            if (self::isReturn($from, $to)) {
-                $return = max($return, $drop);
-            } else {
-                $feed = max($feed, $drop);
-            }
-        }
-
-        return $feed + $return;
-    }
-
-    private static function isReturn(?string $from, ?string $to): bool
-    {
-        return str_ends_with((string) $from, '.minus') || str_ends_with((string) $to, '.minus');
-    }
-
-    /**
-     * @param  array<string, LeadWire>  $wiring
-     * @param  array<string, State>  $states
-     * @return array<string, FuseFigures>
-     */
-    private static function fuseFigures(Build $build, Harness $harness, Paths $paths, array $wiring, array $states, State $rated): array
-    {
-        $figures = [];
-        foreach (self::fuseIds($build) as $fuse => [$lead, $chosen, $form]) {
-            [$behind, $lights] = $paths->behind($fuse);
-            $allowed = INF;
-            $thinnest = null;
-            foreach ($behind as $wire) {
-                $a = $wiring[$harness->wires[$wire]->lead]->allowedA();
-                if ($a < $allowed) {
-                    [$allowed, $thinnest] = [$a, $harness->wires[$wire]->lead];
-                }
-            }
-            $load = Extreme::greatest(array_map(fn (State $s): float => abs($s->amps[$fuse] ?? 0.0), $states));
-            $in = $harness->things[$fuse]->pins;
-            $figures[$fuse] = new FuseFigures($fuse, $lead, $chosen,
-                FuseWindow::of($load, is_finite($allowed) ? $allowed : $wiring[$lead]->allowedA(), $wiring[$lead]->ambientC, $form),
-                self::shortA($build, $harness, $paths, $wiring, $fuse, $lights), $load,
-                min($paths->metresFromPlus($in[0]) ?? 0.0, $paths->metresFromPlus($in[1]) ?? 0.0), $behind, $lights, $thinnest);
-        }
-
-        return $figures;
-    }
-
-    /**
-     * Least amps of a dead short at the far pins behind a fuse: lowest supply, copper as hot as its insulation bears.
-     *
-     * @param  array<string, LeadWire>  $wiring
-     * @param  list<string>  $lights
-     */
-    private static function shortA(Build $build, Harness $harness, Paths $paths, array $wiring, string $fuse, array $lights): ?float
-    {
-        $least = null;
-        foreach ($lights as $light) {
-            [$out, $back, $supply] = [null, null, null];
-            foreach ($harness->wiredPins($light) as $pin) {
-                $feed = $paths->feed($pin);
-                $return = $paths->back($pin);
-                if ($feed !== null && in_array($fuse, array_map(fn (Step $s): string => $s->id, $feed), true)) {
-                    $out = max($out ?? 0.0, self::hotOhm($build, $wiring, $harness, $feed));
-                    $supply = $build->supplies[explode('.', $feed[0]->from)[0]] ?? $supply;
-                }
-                if ($return !== null) {
-                    $back = max($back ?? 0.0, self::hotOhm($build, $wiring, $harness, $return));
-                }
-            }
-            if ($out !== null && $back !== null && $supply !== null) {
-                $amps = $supply->minV / (max($supply->ohm, 1e-3) + $out + $back);
-                $least = min($least ?? INF, $amps);
-            }
-        }
-
-        return $least;
-    }
-
-    /**
-     * @param  array<string, LeadWire>  $wiring
-     * @param  list<Step>  $steps
-     */
-    private static function hotOhm(Build $build, array $wiring, Harness $harness, array $steps): float
-    {
-        $ohm = 0.0;
-        foreach ($steps as $step) {
-            $wire = $wiring[$step->lead];
-            $ohm += match ($step->kind) {
-                'wire' => max(1e-3, Copper::ohmPerM($wire->areaMm2, $wire->insulationC, $wire->material) * $step->lengthM),
-                'fuse' => 1e-3,
-                'plug_way' => 0.01,
-                'resistor' => $build->index->item($step->id)->number('ohm'),
-                default => 0.0,
-            };
-        }
-
-        return $ohm;
-    }
-
-    /**
-     * Circuits with a light that hangs on something this version does not solve.
+     * Circuits with a light whose way passes a switch, a relay or a controller: solved, but their way is not drawn yet.
      *
      * @return array<string, string>
      */
-    private static function unsolvable(Build $build, Harness $harness): array
+    private static function undrawn(Build $build, Harness $harness): array
     {
-        $group = [];
-        $find = function (string $pin) use (&$group, &$find): string {
-            $group[$pin] ??= $pin;
-
-            return $group[$pin] === $pin ? $pin : $group[$pin] = $find($group[$pin]);
-        };
-        $join = function (string $a, string $b) use (&$group, $find): void {
-            $group[$find($a)] = $find($b);
-        };
-        foreach ($harness->wires as $wire) {
-            $join($wire->from, $wire->to);
-        }
-        foreach ($harness->things as $thing) {
-            foreach (array_slice($thing->kind === 'supply' ? [] : $thing->pins, 1) as $pin) {
-                $join($thing->pins[0], $pin);
-            }
-        }
-        $first = [];
-        foreach ($harness->unsolved() as $thing) {
-            foreach ($thing->pins as $pin) {
-                $first[$find($pin)] ??= "`{$thing->id}` is a ".str_replace('_', ' ', $thing->kind).'; a circuit with one is not solved yet';
-            }
-        }
+        $reach = new Connected($harness);
         $why = [];
         foreach ($build->circuits as $circuit) {
-            $wanted = array_merge(...array_map(fn ($w): array => $w->glow, $circuit->wants));
+            $wanted = array_merge(...array_map(fn (Want $w): array => $w->glow, $circuit->wants));
             foreach ($build->lights as $light) {
                 $mine = $light->circuit === $circuit->id || array_filter($wanted, fn (string $g): bool => explode('.', $g)[0] === $light->id) !== [];
-                foreach ($mine ? $harness->wiredPins($light->id) : [] as $pin) {
-                    $reason = $first[$find($pin)] ?? null;
-                    if ($reason !== null) {
-                        $why[$circuit->id] ??= $reason;
-                    }
+                $device = $mine ? $reach->device($light->id) : null;
+                if ($device !== null) {
+                    $why[$circuit->id] ??= "`{$device->id}` is a ".str_replace('_', ' ', $device->kind).'; the way through it is not drawn yet';
                 }
             }
         }
@@ -377,15 +200,17 @@ final readonly class Analysis
     /**
      * The dimmest unit of a circuit in a state.
      *
-     * @return array{light: string, emitter: EmitterState, unit: int}|null null: nothing lit is wired
+     * @return array{light: string, emitter: EmitterState, unit: int, lit: bool}|null null: nothing is wired
      */
     public function weakest(string $circuit, string $state): ?array
     {
         $worst = null;
         foreach ($this->build->lightsOf($circuit) as $light) {
             foreach ($this->states[$state]->lights[$light->id] ?? [] as $emitter) {
-                if ($emitter->flux !== [] && ($worst === null || $emitter->least() < $worst['emitter']->least())) {
-                    $worst = ['light' => $light->id, 'emitter' => $emitter, 'unit' => $emitter->weakest()];
+                // An emitter whose turn it is not (the turn lamp of a rear lamp) is no weak lamp while another one glows.
+                $lit = $emitter->greatest() > $this->build->settings->darkTo;
+                if ($emitter->flux !== [] && ($worst === null || [! $lit, $emitter->least()] < [! $worst['lit'], $worst['emitter']->least()])) {
+                    $worst = ['light' => $light->id, 'emitter' => $emitter, 'unit' => $emitter->weakest(), 'lit' => $lit];
                 }
             }
         }

@@ -7,79 +7,106 @@ namespace BenchGlow\Report;
 use BenchGlow\Build\Build;
 use BenchGlow\Build\Circuit;
 use BenchGlow\Build\Want;
-use BenchGlow\Build\When;
+use BenchGlow\Harness\Paths;
+use BenchGlow\Harness\Step;
+use BenchGlow\Scene\Scene;
 
 /** A circuit's wants held against the solution in every state that exists (solving.md H). */
 final readonly class Intent
 {
-    /** Combinations judged; beyond it a circuit's other inputs would have to be held. */
-    private const MAX_COMBINATIONS = 256;
-
     /**
      * @param  string  $verdict  met · not_met · unknown
      * @param  list<Mismatch>  $mismatches
-     * @param  list<array<string, string>>  $combinations  input positions that exist
      */
-    private function __construct(public string $verdict, public array $mismatches, public array $combinations, public int $never, public ?string $reason)
+    private function __construct(public string $verdict, public array $mismatches, public ?string $reason)
     {
     }
 
-    /** @param  array<string, State>  $states */
-    public static function judge(Build $build, Circuit $circuit, array $states, ?string $unsolvable): self
+    /** @param  list<Scene>  $scenes */
+    public static function judge(Build $build, Circuit $circuit, array $scenes, Paths $paths): self
     {
-        [$combinations, $never] = self::combinations($build, $circuit);
-        if ($unsolvable !== null) {
-            return new self('unknown', [], $combinations, $never, $unsolvable);
-        }
         $mismatches = [];
         $unknown = null;
-        foreach ($combinations as $inputs) {
-            foreach ($states as $state) {
-                if (! $state->solved) {
-                    $unknown = $state->reason;
+        foreach (self::named($build, $circuit) as [$light, $emitter]) {
+            foreach ($scenes as $scene) {
+                if (! $scene->solved()) {
+                    $unknown = $scene->remark();
 
                     continue;
                 }
-                foreach (self::named($build, $circuit) as [$light, $emitter]) {
-                    $solved = $state->lights[$light][$emitter] ?? null;
-                    if ($solved === null || $solved->flux === []) {
-                        $unknown = "`{$light}` has no way to a supply";
+                $solved = $scene->lit->lights[$light][$emitter] ?? null;
+                if ($solved === null || $solved->flux === []) {
+                    $unknown = "`{$light}` has no way to a supply";
 
-                        continue;
-                    }
-                    $miss = self::hold($build, $circuit, $inputs, $light, $emitter, $state->name, $solved);
-                    if ($miss !== null) {
-                        $mismatches[] = $miss;
-                    }
+                    continue;
+                }
+                $miss = self::hold($build, $circuit, $scene, $light, $emitter, $solved, $paths);
+                if ($miss !== null) {
+                    $mismatches[] = $miss;
                 }
             }
         }
 
-        return new self($mismatches !== [] ? 'not_met' : ($unknown !== null ? 'unknown' : 'met'), $mismatches, $combinations, $never, $unknown);
+        return new self($mismatches !== [] ? 'not_met' : ($unknown !== null ? 'unknown' : 'met'), $mismatches, $unknown);
     }
 
-    /**
-     * @param  array<string, string>  $inputs
-     */
-    private static function hold(Build $build, Circuit $circuit, array $inputs, string $light, string $emitter, string $supply, EmitterState $solved): ?Mismatch
+    /** Lit in one half of the flash and dark in the other. */
+    public static function flashes(Build $build, Scene $scene, string $light, string $emitter): bool
     {
-        $wanted = 'dark';
-        $flash = false;
+        $lit = $scene->lit->lights[$light][$emitter] ?? null;
+        $dark = $scene->dark->lights[$light][$emitter] ?? null;
+
+        return $lit !== null && $dark !== null && ($lit->greatest() > $build->settings->darkTo) !== ($dark->greatest() > $build->settings->darkTo);
+    }
+
+    private static function hold(Build $build, Circuit $circuit, Scene $scene, string $light, string $emitter, EmitterState $solved, Paths $paths): ?Mismatch
+    {
+        $rest = $build->restPositions();
+        [$wanted, $flash] = ['dark', false];
         foreach ($circuit->wants as $want) {
-            if (self::names($want, $light, $emitter) && $want->when->holds($inputs, $build->restPositions())) {
+            if (self::names($want, $light, $emitter) && $want->when->holds([...$rest, ...$scene->inputs], $rest)) {
                 [$wanted, $flash] = [$want->level, $want->flash];
                 break;
             }
         }
+        if ($wanted === 'free') {
+            return null;
+        }
         $level = $solved->level($build->settings);
+        $flashes = self::flashes($build, $scene, $light, $emitter);
         $ok = match ($wanted) {
-            'free' => true,
             'on' => in_array($level, ['low', 'on', 'high'], true),
             default => $level === $wanted,
-        } && ! ($flash && $wanted !== 'free');
+        } && ($wanted === 'dark' || $flash === $flashes);
 
-        return $ok ? null : new Mismatch($inputs, $supply, $solved->name, $wanted.($flash ? ', flashing' : ''), $level,
-            $wanted === 'dark' ? 'nothing on its way opens' : ($flash ? 'nothing on its way flashes' : 'too little reaches it'));
+        return $ok ? null : new Mismatch($scene->inputs, $scene->supply, $solved->name, $wanted.($flash ? ', flashing' : ''), $level.($flashes ? ', flashing' : ''),
+            self::because($scene, $light, $wanted, $level, $paths));
+    }
+
+    /** The contact on the light's way that is to blame: open where light is wanted, closed where it is not. */
+    private static function because(Scene $scene, string $light, string $wanted, string $level, Paths $paths): string
+    {
+        if (in_array($wanted, ['low', 'high'], true) && ! in_array($level, ['dark', 'ghost'], true)) {
+            return 'another way than the wanted one feeds it';
+        }
+        if ($wanted !== 'dark' && ! $paths->fed($light)) {
+            return 'it has no way to a supply and back';
+        }
+        $blame = [];
+        foreach ($paths->waysTo($light) as $steps) {
+            foreach (array_filter($steps, fn (Step $s): bool => $s->kind === 'contact') as $step) {
+                if (isset($scene->closed[$step->id]) === ($wanted === 'dark')) {
+                    $blame[$step->id] = $step->id;
+                }
+            }
+        }
+        $first = array_key_first($blame);
+
+        return match (true) {
+            $first === null => $wanted === 'dark' ? 'nothing on its way opens' : 'no contact on its way is to blame',
+            $wanted === 'dark' => "contact {$first} is made",
+            default => "contact {$first} is broken",
+        };
     }
 
     private static function names(Want $want, string $light, string $emitter): bool
@@ -87,7 +114,11 @@ final readonly class Intent
         return in_array($light, $want->glow, true) || in_array("{$light}.{$emitter}", $want->glow, true);
     }
 
-    /** @return list<array{string, string}> light and emitter of everything the wants name */
+    /**
+     * Light and emitter of everything the wants name.
+     *
+     * @return list<array{string, string}>
+     */
     private static function named(Build $build, Circuit $circuit): array
     {
         $named = [];
@@ -102,31 +133,5 @@ final readonly class Intent
         }
 
         return array_values($named);
-    }
-
-    /** @return array{list<array<string, string>>, int} */
-    private static function combinations(Build $build, Circuit $circuit): array
-    {
-        $inputs = [];
-        foreach ($circuit->wants as $want) {
-            foreach ($want->when->inputs() as $input) {
-                $inputs[$input] = $build->positions($input);
-            }
-        }
-        $all = [[]];
-        foreach ($inputs as $input => $positions) {
-            $next = [];
-            foreach ($all as $so) {
-                foreach ($positions as $position) {
-                    $next[] = [...$so, $input => $position];
-                }
-            }
-            $all = count($next) > self::MAX_COMBINATIONS ? $all : $next;
-        }
-        $never = array_map(fn ($w): When => new When($w->data), $build->document->fields()->objects('never'));
-        $rest = $build->restPositions();
-        $exist = array_values(array_filter($all, fn (array $c): bool => array_filter($never, fn (When $w): bool => $w->holds([...$rest, ...$c], $rest)) === []));
-
-        return [$exist, count($all) - count($exist)];
     }
 }

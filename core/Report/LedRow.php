@@ -30,7 +30,7 @@ final class LedRow
     /** @return list<array{amps: float, ohm: float}> the full string and a shorter last one, worst case */
     private static function strings(Analysis $analysis, Light $light): array
     {
-        $volts = $analysis->states['max']->between("{$light->id}.plus", "{$light->id}.minus");
+        $volts = $analysis->litState($light->id, 'max')->between("{$light->id}.plus", "{$light->id}.minus");
         if ($volts === null) {
             return [];
         }
@@ -49,7 +49,7 @@ final class LedRow
 
     public static function nominalV(Analysis $analysis, Light $light): ?float
     {
-        return $analysis->states['nominal']->between("{$light->id}.plus", "{$light->id}.minus");
+        return $analysis->litState($light->id, 'nominal')->between("{$light->id}.plus", "{$light->id}.minus");
     }
 
     /**

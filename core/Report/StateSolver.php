@@ -11,6 +11,7 @@ use BenchGlow\Network\Compiled;
 use BenchGlow\Network\Compiler;
 use BenchGlow\Network\Solution;
 use BenchGlow\Network\Solver;
+use BenchGlow\Scene\Bodies;
 
 /** Compiles and solves one supply state and reads the answer back into pins, wires and lights. */
 final class StateSolver
@@ -18,10 +19,13 @@ final class StateSolver
     /** A supply pushing this many times its rated amps, or half its short-circuit amps, is shorted (solving.md F7). */
     private const SHORT_TIMES = 3.0;
 
-    /** @param  array<string, LeadWire>  $wiring */
-    public static function solve(Build $build, Harness $harness, array $wiring, string $name): State
+    /**
+     * @param  array<string, LeadWire>  $wiring
+     * @param  array<string, true>  $closed  contacts that are closed
+     */
+    public static function solve(Build $build, Harness $harness, array $wiring, string $name, ?Bodies $bodies = null, array $closed = []): State
     {
-        $compiled = Compiler::compile($build, $harness, $wiring, $name);
+        $compiled = Compiler::compile($build, $harness, $wiring, $name, $bodies, $closed);
         $solution = Solver::solve($compiled->network);
         $volts = array_map(fn (int $node): ?float => $solution->volts[$node], $compiled->nodeOf);
         $supplyAmps = array_map(fn (int $k): float => $solution->sourceAmps[$k], $compiled->sourceOf);

@@ -85,7 +85,8 @@
       const tag = chord.slice(1).toUpperCase();
       const match = flags().find((f) => f.dataset.flag.toUpperCase() === tag);
       if (match) { go(match); chord = ''; } else if (tag.length > 2) chord = '';
-    } else if (k === 's' || k === 'c') chord = k;
+    } else if (chord === 't' && /\d/.test(k)) { go($(`[data-trigger="${k}"]`)); chord = ''; }
+    else if (k === 's' || k === 'c' || k === 't') chord = k;
     else if (k === 'z') go($('[data-key=z]'));
     else if (k === 'Z') go($('[data-key=Z]'));
     else if (k === 'q') go($('[data-key=q]'));

@@ -180,7 +180,7 @@ it('ships a catalogue whose parts are all valid in a build', function (string $s
         expect($part?->text('kind'))->toBe($kind);
     }
     expect(count(Document::fromDecoded($build)->fields()->objects('parts')))->toBe(count($entries));
-})->with([['leds', 10, 'led'], ['strips', 12, 'strip'], ['modules', 6, 'module']]);
+})->with([['leds', 10, 'led'], ['strips', 12, 'strip'], ['modules', 6, 'module'], ['switches', 14, 'switch'], ['relays', 12, 'relay'], ['diodes', 6, 'diode'], ['controllers', 12, 'controller'], ['plugs', 10, 'plug']]);
 
 it('ships wires, fuses and supplies', function (): void {
     expect(count(Catalogue::shelf('wires')))->toBeGreaterThanOrEqual(20)

@@ -7,6 +7,7 @@ use BenchGlow\Check\Rule;
 use BenchGlow\Check\Rules;
 use BenchGlow\Report\Analysis;
 use Tests\Support\Make;
+use Tests\Support\Scenery;
 
 function sound(): Document
 {
@@ -56,7 +57,7 @@ function ruleCases(): array
         'light.unfed' => [fn () => Make::edited(sound(), ['op' => 'remove', 'id' => 'shelf_light_feed']), ['note light.unfed shelf_light'], sound(...)],
         'supply.shorted' => [fn () => Make::edited(sound(), ['op' => 'add', 'section' => 'leads', 'value' => ['id' => 'slip', 'cores' => [['bank.plus', 'bank.minus']], 'length_m' => 0.2, 'wire' => null]]),
             ['danger wire.over_amps slip', 'danger supply.shorted bank', 'warning wire.none_fits slip', 'warning intent.not_met shelf'], sound(...)],
-        'circuit.not_solved' => [fn () => Document::fromJson((string) file_get_contents(__DIR__.'/../../examples/trike.glow.json')), ['note circuit.not_solved rear', 'note circuit.not_solved turns'], sound(...)],
+        'circuit.not_solved' => [fn () => Scenery::buzzer(), ['warning circuit.not_solved shelf'], fn () => Scenery::relay()],
         'intent.not_met' => [fn () => Make::edited(sound(), ['op' => 'add', 'section' => 'inputs', 'value' => ['id' => 'lid', 'kind' => 'lid', 'positions' => ['down', 'up']]], $set('shelf_light_want', 'when', ['input' => 'lid'])),
             ['warning intent.not_met shelf'], sound(...)],
     ];

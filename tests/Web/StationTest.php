@@ -241,8 +241,16 @@ it('hangs the demo builds once, on an empty wall', function (): void {
     }
 });
 
-it('opens a build it can\'t solve without a figure that is not one', function (): void {
+it('throws switches in the address and shows what that does', function (): void {
     $build = $this->bench()->create(Document::fromJson((string) file_get_contents(base_path('examples/trike.glow.json'))), 'x', 'w');
-    $this->get("/b/{$build->key}/circuit")->assertOk()->assertSee('not solved yet')->assertDontSee('0.00<small> V', false);
-    $this->get("/b/{$build->key}/sheet")->assertOk()->assertSee('Not solved');
+    $this->get("/b/{$build->key}/circuit?c=rear")
+        ->assertOk()
+        ->assertSee('it glows as it should in 36 states')
+        ->assertSee('Light rocker: off. Throw it')
+        ->assertSee('is not drawn yet');
+    $html = (string) $this->get("/b/{$build->key}/circuit?c=rear&i[brake]=on")->assertOk()->assertSee('Brake lever: on. Throw it')->getContent();
+    expect($html)->toContain('i%5Bbrake%5D=on')
+        ->and($html)->toContain('99 % of the label');
+    $this->get("/b/{$build->key}/circuit?c=rear&i[brake]=sideways&i[nobody]=on")->assertOk();
+    $this->get("/b/{$build->key}/sheet")->assertOk()->assertSee('Intent: met in 36 states');
 });

@@ -52,6 +52,14 @@ final readonly class Window
         return in_array($at, ['brief', 'circuit', 'handover'], true) ? $at : 'circuit';
     }
 
+    /** @return array<string, string> inputs away from rest */
+    private function thrown(): array
+    {
+        $thrown = request()->input('i');
+
+        return is_array($thrown) ? array_filter($thrown, fn (mixed $p, mixed $i): bool => is_string($p) && is_string($i), ARRAY_FILTER_USE_BOTH) : [];
+    }
+
     /**
      * The page of a build as it stands, or as a document that is only tried.
      *
@@ -67,6 +75,6 @@ final readonly class Window
         $circuit = $newest && $circuits !== [] ? $circuits[count($circuits) - 1]->text('id') : $this->word('c');
 
         return new StationPage($build, $no, $document, Preference::row(), $this->analyses,
-            $station ?? $this->station(), isset(StationPage::SUPPLY[$supply]) ? $supply : 'normal', $circuit);
+            $station ?? $this->station(), isset(StationPage::SUPPLY[$supply]) ? $supply : 'normal', $circuit, $this->thrown());
     }
 }

@@ -19,7 +19,7 @@
 </dialog>
 <dialog id="keys" class="sheet-dialog" aria-labelledby="keys-h">
 <h2 id="keys-h">Keys</h2>
-<dl class="keys">@foreach(['S then 1, 4, 8' => 'Brief, Circuit, Hand over', 'C then a flag' => 'that circuit', ', .' => 'circuit before, circuit after', 'L N H' => 'supply low, normal, high', 'Z' => 'take back', 'Shift Z' => 'bring back', 'F' => 'next pin', 'W' => 'the ways', 'Q' => 'quick sums', '/' => 'find', 'O' => 'lights out', '?' => 'these keys'] as $k => $does)<dt><kbd>{{ $k }}</kbd></dt><dd>{{ $does }}</dd>@endforeach</dl>
+<dl class="keys">@foreach(['S then 1, 4, 8' => 'Brief, Circuit, Hand over', 'T then a digit' => 'that throw-switch', 'C then a flag' => 'that circuit', ', .' => 'circuit before, circuit after', 'L N H' => 'supply low, normal, high', 'Z' => 'take back', 'Shift Z' => 'bring back', 'F' => 'next pin', 'W' => 'the ways', 'Q' => 'quick sums', '/' => 'find', 'O' => 'lights out', '?' => 'these keys'] as $k => $does)<dt><kbd>{{ $k }}</kbd></dt><dd>{{ $does }}</dd>@endforeach</dl>
 <p>Keys are ignored while you type in a field. Switch them off under Bench.</p>
 <button class="button" type="button" data-close>Close</button>
 </dialog>

@@ -14,16 +14,15 @@
 <dl class="small">
 <div><dd class="figure">{{ BenchGlow\Quantity\Shown::amps($page->amps($page->circuit->id)) }}</dd><dt>runs</dt></div>
 <div><dd class="figure">{{ BenchGlow\Quantity\Shown::watts($page->watts($page->circuit->id)) }}</dd><dt>taken</dt></div>
-<div><dd class="figure">−{{ BenchGlow\Quantity\Shown::reading((float) $page->lost()) }}</dd><dt>lost</dt></div>
+@if($page->lost() !== null)<div><dd class="figure">−{{ BenchGlow\Quantity\Shown::reading((float) $page->lost()) }}</dd><dt>lost</dt></div>@endif
 </dl>
 <p class="seen">{{ BenchGlow\Quantity\Shown::percent($weakest['flux']) }} of the label's light, looks like {{ BenchGlow\Quantity\Shown::percent($weakest['seen']) }}</p>
 @if($weakest['uniformity'] < 0.995)<p class="seen">{{ BenchGlow\Quantity\Shown::percent($weakest['uniformity']) }} of the brightest lamp's</p>@endif
 @if($was)<p class="was">{{ abs($was['uniformity'] - $weakest['uniformity']) >= 0.005 ? 'evenness was '.BenchGlow\Quantity\Shown::percent($was['uniformity']).', now '.BenchGlow\Quantity\Shown::percent($weakest['uniformity']) : 'light was '.BenchGlow\Quantity\Shown::percent($was['flux']).', now '.BenchGlow\Quantity\Shown::percent($weakest['flux']) }}</p>@endif
-@elseif($page->circuit && isset($page->analysis->unsolvable[$page->circuit->id]))
-<p class="big figure">?</p><p class="at">Can't tell yet: {{ $page->analysis->unsolvable[$page->circuit->id] }}.</p>
 @else
 <p class="big figure">—</p><p class="at">nothing to measure yet</p>
 @endif
 </div>
+@if($page->triggers() !== [])<ul class="triggers" aria-label="Throw-switches">@foreach($page->triggers() as $n => $t)<li><a href="{{ $t['url'] }}" data-trigger="{{ $n + 1 }}" aria-label="{{ $t['label'] }}: {{ $t['stands'] }}. Throw it"><svg viewBox="0 0 44 22" width="44" height="22" aria-hidden="true"><circle cx="6" cy="16" r="4"/><circle cx="38" cy="16" r="4"/><path d="M6 16L{{ $t['rests'] ? '33 3' : '37 13' }}"/></svg><span>{{ $t['label'] }}</span><b>{{ $t['stands'] }}</b></a></li>@endforeach</ul>@endif
 @include('frame.pins')
 </section>

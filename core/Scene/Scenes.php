@@ -1,0 +1,326 @@
+<?php
+
+declare(strict_types=1);
+
+namespace BenchGlow\Scene;
+
+use BenchGlow\Build\Build;
+use BenchGlow\Build\Fields;
+use BenchGlow\Build\When;
+use BenchGlow\Harness\Harness;
+use BenchGlow\Harness\LeadWire;
+use BenchGlow\Report\EmitterState;
+use BenchGlow\Report\State;
+use BenchGlow\Report\StateSolver;
+
+/**
+ * Every state that can happen, solved once per pattern of contacts (solving.md C–E, G2): positions of the inputs decide hand
+ * switches and host wires, senses are settled by solving, PWM and flashing are phases.
+ */
+final class Scenes
+{
+    private const MAX_ROUNDS = 64;
+
+    /** @var array<string, State> solved networks by supply and closed contacts */
+    private array $memo = [];
+
+    /** @var array<string, string> */
+    private array $rest;
+
+    public int $solves = 0;
+
+    /** @param  array<string, LeadWire>  $wiring */
+    public function __construct(private readonly Build $build, private readonly Harness $harness, private readonly Bodies $bodies, private readonly array $wiring)
+    {
+        $this->rest = $build->restPositions();
+    }
+
+    /**
+     * @param  list<array<string, string>>  $combinations
+     * @param  list<string>  $supplies
+     * @return list<Scene>
+     */
+    public function all(array $combinations, array $supplies): array
+    {
+        $scenes = [];
+        foreach ($combinations as $inputs) {
+            foreach ($supplies as $supply) {
+                $scenes[] = $this->one($inputs, $supply);
+            }
+        }
+
+        return $scenes;
+    }
+
+    /** @param  array<string, string>  $inputs */
+    public function one(array $inputs, string $supply): Scene
+    {
+        $before = $this->solves;
+        $so = [...$this->rest, ...$inputs];
+        [$pulled, $reason, $remarks] = $this->settle($so, $supply, []);
+        if ($reason === null && $this->bodies->senses !== []) {
+            [$held, $other] = $this->settle($so, $supply, array_fill_keys(array_keys($this->bodies->senses), true));
+            if ($other === null && $held != $pulled) {
+                $remarks[] = 'holds once pulled: '.implode(', ', array_keys(array_diff_key($held, $pulled)));
+            }
+        }
+        $closed = $this->closed($so, $pulled, true, 0.0);
+        $lit = $this->phases($so, $pulled, $supply);
+        $dark = null;
+        $flashing = array_filter(array_keys($closed), fn (string $c): bool => $this->bodies->contacts[$c]->flashHz !== null);
+        if ($flashing !== []) {
+            $dark = $this->solve($supply, $this->closed($so, $this->keptInTheDark($so, $pulled, $supply, $flashing), false, 0.0));
+        }
+
+        return new Scene($inputs, $supply, $lit, $dark, $closed, $pulled, $reason, $remarks, $this->solves - $before);
+    }
+
+    /**
+     * Senses in the dark half: held through it, or settled anew from the lit half's (solving.md E2).
+     *
+     * @param  array<string, string>  $so
+     * @param  array<string, true>  $pulled
+     * @param  array<int, string>  $flashing
+     * @return array<string, true>
+     */
+    private function keptInTheDark(array $so, array $pulled, string $supply, array $flashing): array
+    {
+        $half = 0.0;
+        foreach ($flashing as $contact) {
+            $half = max($half, 0.5 / max(0.01, (float) $this->bodies->contacts[$contact]->flashHz));
+        }
+        $state = $this->solve($supply, $this->closed($so, $pulled, false, 0.0));
+        $kept = [];
+        foreach ($pulled as $id => $_) {
+            $sense = $this->bodies->senses[$id];
+            if ($sense->holdS >= $half || $this->volts($state, $sense) > $sense->dropOutV) {
+                $kept[$id] = true;
+            }
+        }
+
+        return $kept;
+    }
+
+    /**
+     * Stable state of the senses from a given start (solving.md D): all at once, then one at a time where that cycles.
+     *
+     * @param  array<string, string>  $so
+     * @param  array<string, true>  $start
+     * @return array{array<string, true>, string|null, list<string>} pulled senses, why there is no answer, remarks
+     */
+    private function settle(array $so, string $supply, array $start): array
+    {
+        [$pulled, $cycle] = $this->iterate($so, $supply, $start, false);
+        if ($cycle !== null) {
+            [$pulled, $again] = $this->iterate($so, $supply, $start, true);
+            if ($again !== null) {
+                return [$pulled, 'oscillates: '.implode(', ', $again), []];
+            }
+        }
+        $remarks = [];
+        if ($this->bodies->senses === []) {
+            return [$pulled, null, []];
+        }
+        $state = $this->solve($supply, $this->closed($so, $pulled, true, 0.0));
+        foreach ($this->bodies->senses as $id => $sense) {
+            $u = $this->volts($state, $sense);
+            if (isset($pulled[$id]) ? $u < $sense->pullInV : $u > $sense->dropOutV) {
+                $remarks[] = "coil under-driven: {$id} at ".round($u, 2).' V';
+            }
+        }
+
+        return [$pulled, null, $remarks];
+    }
+
+    /**
+     * @param  array<string, string>  $so
+     * @param  array<string, true>  $pulled
+     * @return array{array<string, true>, list<string>|null} pulled senses; the members of a cycle
+     */
+    private function iterate(array $so, string $supply, array $pulled, bool $oneAtATime): array
+    {
+        $seen = [];
+        $moving = [];
+        for ($round = 0; $round < self::MAX_ROUNDS; $round++) {
+            $key = implode(' ', array_keys($pulled));
+            if (isset($seen[$key])) {
+                return [$pulled, array_keys($moving)];
+            }
+            $seen[$key] = true;
+            $state = $this->solve($supply, $this->closed($so, $pulled, true, 0.0));
+            $next = [];
+            $changed = false;
+            foreach ($this->bodies->senses as $id => $sense) {
+                $u = $this->volts($state, $sense);
+                $was = isset($pulled[$id]);
+                $is = $was ? $u > $sense->dropOutV : $u >= $sense->pullInV;
+                if ($oneAtATime && $changed) {
+                    $is = $was;
+                }
+                if ($is !== $was) {
+                    $changed = true;
+                    $moving[$id] = true;
+                }
+                if ($is) {
+                    $next[$id] = true;
+                }
+            }
+            if (! $changed) {
+                return [$pulled, null];
+            }
+            $pulled = $next;
+        }
+
+        return [$pulled, array_keys($moving)];
+    }
+
+    private function volts(State $state, Sense $sense): float
+    {
+        $u = (float) $state->between($sense->from, $sense->to);
+
+        return $sense->eitherWay ? abs($u) : $u;
+    }
+
+    /**
+     * PWM: all on-edges at 0, so the phases are nested patterns; flux and amps are width-weighted means (solving.md E).
+     *
+     * @param  array<string, string>  $so
+     * @param  array<string, true>  $pulled
+     */
+    private function phases(array $so, array $pulled, string $supply): State
+    {
+        $edges = [0.0];
+        foreach ($this->closed($so, $pulled, true, 0.0) as $id => $_) {
+            if ($this->bodies->contacts[$id]->duty < 1.0) {
+                $edges[] = $this->bodies->contacts[$id]->duty;
+            }
+        }
+        $edges = array_values(array_unique($edges));
+        sort($edges);
+        if (count($edges) === 1) {
+            return $this->solve($supply, $this->closed($so, $pulled, true, 0.0));
+        }
+        $states = [];
+        foreach ($edges as $n => $edge) {
+            $states[] = [($edges[$n + 1] ?? 1.0) - $edge, $this->solve($supply, $this->closed($so, $pulled, true, $edge))];
+        }
+
+        return self::mean($states);
+    }
+
+    /**
+     * Width-weighted mean of flux, watts and amps; volts, drop and contact amps stay those of the first, hungriest phase.
+     *
+     * @param  non-empty-list<array{float, State}>  $phases
+     */
+    private static function mean(array $phases): State
+    {
+        $first = $phases[0][1];
+        $lights = [];
+        foreach ($first->lights as $light => $emitters) {
+            foreach ($emitters as $name => $emitter) {
+                $flux = array_fill(0, count($emitter->flux), 0.0);
+                $watts = 0.0;
+                foreach ($phases as [$width, $state]) {
+                    foreach ($state->lights[$light][$name]->flux as $k => $f) {
+                        $flux[$k] += $width * $f;
+                    }
+                    $watts += $width * $state->lights[$light][$name]->watts;
+                }
+                $lights[$light][$name] = new EmitterState($emitter->name, $emitter->colour, array_values($flux), $emitter->volts, $watts);
+            }
+        }
+        $supplyAmps = [];
+        foreach (array_keys($first->supplyAmps) as $supply) {
+            $supplyAmps[$supply] = array_sum(array_map(fn (array $p): float => $p[0] * $p[1]->supplyAmps[$supply], $phases));
+        }
+        $solved = array_filter($phases, fn (array $p): bool => ! $p[1]->solved) === [];
+
+        return new State($first->name, $solved, $first->reason, max(array_map(fn (array $p): float => $p[1]->residualA, $phases)), max(array_map(fn (array $p): int => $p[1]->newton, $phases)),
+            $first->volts, $first->amps, $supplyAmps, $lights + $first->lights);
+    }
+
+    /** @param  array<string, true>  $closed */
+    private function solve(string $supply, array $closed): State
+    {
+        $key = $supply.' '.implode(' ', array_keys($closed));
+        if (! isset($this->memo[$key])) {
+            $this->solves++;
+            $this->memo[$key] = StateSolver::solve($this->build, $this->harness, $this->wiring, $supply, $this->bodies, $closed);
+        }
+
+        return $this->memo[$key];
+    }
+
+    /**
+     * Contacts closed for these inputs and senses at one moment of the flash and of the PWM period.
+     *
+     * @param  array<string, string>  $so
+     * @param  array<string, true>  $pulled
+     * @return array<string, true>
+     */
+    private function closed(array $so, array $pulled, bool $lit, float $phase): array
+    {
+        $closed = [];
+        foreach ($this->bodies->contacts as $id => $contact) {
+            if (($contact->flashHz !== null && ! $lit) || $contact->duty <= $phase || ($contact->power !== null && ! isset($pulled[$contact->power]))) {
+                continue;
+            }
+            $is = $contact->closedWhen === null
+                ? $contact->liveWhen === null || (new When($contact->liveWhen))->holds($so, $this->rest)
+                : $this->judge($contact->closedWhen, $contact->thing, $so, $pulled);
+            if ($is) {
+                $closed[$id] = true;
+            }
+        }
+
+        return $closed;
+    }
+
+    /**
+     * A part's own condition over its position, its senses and what its radio hears.
+     *
+     * @param  array<array-key, mixed>  $node
+     * @param  array<string, string>  $so
+     * @param  array<string, true>  $pulled
+     */
+    private function judge(array $node, string $thing, array $so, array $pulled): bool
+    {
+        $deeper = fn (mixed $n): bool => is_array($n) && $this->judge($n, $thing, $so, $pulled);
+        $list = $node['any'] ?? $node['all'] ?? null;
+        if (is_array($list)) {
+            $true = count(array_filter($list, $deeper));
+
+            return isset($node['any']) ? $true > 0 : $true === count($list);
+        }
+        if (isset($node['not'])) {
+            return ! $deeper($node['not']);
+        }
+        $device = $this->build->devices[$thing] ?? new Fields([]);
+        if (isset($node['at'])) {
+            return $this->position($device, $so) === $node['at'];
+        }
+        if (is_string($node['sense'] ?? null)) {
+            return isset($pulled["{$thing}.{$node['sense']}"]);
+        }
+        $heard = is_string($node['hear'] ?? null) ? $device->object('hears')->text($node['hear']) : '';
+
+        return $heard !== '' && $device->has('link_when') && (new When($device->object('link_when')->data))->holds($so, $this->rest) && isset($pulled[$heard]);
+    }
+
+    /**
+     * First position whose `when` holds, else rest.
+     *
+     * @param  array<string, string>  $so
+     */
+    private function position(Fields $device, array $so): string
+    {
+        foreach ($device->object('at')->data as $position => $when) {
+            if (is_array($when) && (new When($when))->holds($so, $this->rest)) {
+                return (string) $position;
+            }
+        }
+
+        return ($this->build->parts[$device->text('part')] ?? new Fields([]))->texts('positions')[0] ?? '';
+    }
+}
