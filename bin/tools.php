@@ -13,6 +13,7 @@ use BenchGlow\Build\Format\FormatOne;
 use BenchGlow\Build\Format\JsonSchema;
 use BenchGlow\Check\Finding;
 use BenchGlow\Check\Severity;
+use BenchGlow\Command\Export;
 use BenchGlow\Command\Report;
 use BenchGlow\Command\SizeSeries;
 use BenchGlow\Command\SizeStrip;
@@ -77,6 +78,34 @@ function answer(array $out): void
     echo json_encode($out, JSON_UNESCAPED_SLASHES | JSON_UNESCAPED_UNICODE | JSON_THROW_ON_ERROR), "\n";
 }
 
+/**
+ * @param  array<string, string>  $options
+ * @return array{path: string, bytes: int, what: string}
+ */
+function written(Analysis $analysis, array $options): array
+{
+    $inputs = [];
+    foreach (array_filter(explode(',', $options['with'] ?? '')) as $pair) {
+        [$input, $position] = [...explode('=', $pair, 2), ''];
+        $inputs[$input] = $position;
+    }
+    $supply = $options['supply'] ?? 'nominal';
+    if (! in_array($supply, Analysis::SUPPLY_STATES, true)) {
+        throw new Misused("--supply takes min, nominal or max, not '{$supply}'.");
+    }
+    $path = $options['out'];
+    [$what, $text] = match (pathinfo($path, PATHINFO_EXTENSION)) {
+        'csv' => ['all states', Export::states($analysis)],
+        'cir', 'net' => ['netlist', Export::netlist($analysis, $inputs, $supply)],
+        default => throw new Misused("--out takes a file ending in .csv (all states) or .cir (netlist), not '{$path}'."),
+    };
+    if (! is_dir(dirname($path)) || (file_exists($path) && ! is_writable($path)) || file_put_contents($path, $text) === false) {
+        throw new Misused("{$path} can't be written.");
+    }
+
+    return ['path' => $path, 'bytes' => strlen($text), 'what' => $what];
+}
+
 /** @param  list<string>  $args */
 function run(array $args): int
 {
@@ -101,7 +130,7 @@ function run(array $args): int
 
         return 0;
     }
-    [$words, $options] = words($args, ['states', 'wire']);
+    [$words, $options] = words($args, ['states', 'wire', 'out', 'with', 'supply']);
     $states = $options['states'] ?? 'worst';
     $wire = $options['wire'] ?? 'mm2';
     if (! in_array($states, ['worst', 'all'], true)) {
@@ -111,7 +140,7 @@ function run(array $args): int
         throw new Misused("--wire takes mm2 or awg, not '{$wire}'.");
     }
     $analysis = Analysis::of(Document::fromJson(source($words[0] ?? null)), $wire);
-    answer(Report::of($analysis, $states));
+    answer([...(isset($options['out']) ? ['written' => written($analysis, $options)] : []), ...Report::of($analysis, $states)]);
 
     return array_filter($analysis->open(), fn (Finding $f): bool => $f->severity === Severity::Danger) === [] ? 0 : 1;
 }

@@ -218,7 +218,7 @@ final class StationPage
     {
         return match (true) {
             $this->lit($circuit) => Shown::amps($this->amps($circuit)),
-            $this->analysis->build->lightsOf($circuit) === [] => 'draft',
+            $this->analysis->build->lightsOf($circuit) === [] => $this->analysis->build->circuits[$circuit]->wants === [] ? 'draft' : 'lamps elsewhere',
             default => 'dark',
         };
     }

@@ -40,19 +40,20 @@ final class Compiler
     /** @var array<string, list<EmitterPlace>> */
     private array $emitters = [];
 
-    private function __construct(private readonly Build $build, private readonly Harness $harness)
+    private function __construct(private readonly Build $build, private readonly Harness $harness, bool $expand)
     {
-        $this->net = new NetworkBuilder(leaks: true);
+        $this->net = new NetworkBuilder(leaks: ! $expand, expand: $expand);
     }
 
     /**
      * @param  array<string, LeadWire>  $wiring
      * @param  string  $state  min · nominal · max
      * @param  array<string, true>  $closed  contacts that are closed
+     * @param  bool  $expand  every unit of a strip as branches of its own
      */
-    public static function compile(Build $build, Harness $harness, array $wiring, string $state, ?Bodies $bodies = null, array $closed = []): Compiled
+    public static function compile(Build $build, Harness $harness, array $wiring, string $state, ?Bodies $bodies = null, array $closed = [], bool $expand = false): Compiled
     {
-        $compiler = new self($build, $harness);
+        $compiler = new self($build, $harness, $expand);
         foreach ($build->supplies as $supply) {
             $compiler->sourceOf[$supply->id] = $compiler->net->source($supply->id, "{$supply->id}.plus", "{$supply->id}.minus", $supply->volts($state), $supply->ohm);
         }

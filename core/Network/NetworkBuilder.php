@@ -26,7 +26,7 @@ final class NetworkBuilder
     private array $fixed = [];
 
     /** @param  bool  $leaks keep a dark strip behind an open contact regular; a plain ladder on a supply needs none */
-    public function __construct(private readonly bool $leaks = false)
+    public function __construct(private readonly bool $leaks = false, private readonly bool $expand = false)
     {
     }
 
@@ -76,6 +76,9 @@ final class NetworkBuilder
         if ($at === []) {
             return new LadderPlaces([], $ladder->channels(), $units);
         }
+        if ($this->expand) {
+            return new LadderPlaces($this->whole($id, $ladder, $units, $marks), $ladder->channels(), $units);
+        }
         if ($at[0] > 0) {
             $this->tail("{$id}.head", $marks[$at[0]], $ladder, $at[0]);
             for ($k = 0; $k < $at[0]; $k++) {
@@ -94,6 +97,28 @@ final class NetworkBuilder
         }
 
         return new LadderPlaces($places, $ladder->channels(), $units);
+    }
+
+    /**
+     * Every unit with both its rails, open ends included: for a netlist.
+     *
+     * @param  array<int, list<string>>  $marks
+     * @return array<int, array{string, int, int}>
+     */
+    private function whole(string $id, StripLadder $ladder, int $units, array $marks): array
+    {
+        $rails = array_keys([...$ladder->ohm, $ladder->commonOhm]);
+        foreach ([0, $units] as $end) {
+            $marks[$end] ??= array_map(fn (int $c): string => "{$id}#open{$end}.{$c}", $rails);
+        }
+        ksort($marks);
+        $at = array_keys($marks);
+        $places = [];
+        foreach (array_slice($at, 1) as $n => $to) {
+            $places += $this->between($id, $ladder, $at[$n], $to, $marks[$at[$n]], $marks[$to]);
+        }
+
+        return $places;
     }
 
     /** @param  list<string>  $mark */

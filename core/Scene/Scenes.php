@@ -111,15 +111,20 @@ final class Scenes
     private function settle(array $so, string $supply, array $start): array
     {
         [$pulled, $cycle] = $this->iterate($so, $supply, $start, false);
-        if ($cycle !== null) {
-            [$pulled, $again] = $this->iterate($so, $supply, $start, true);
-            if ($again !== null) {
+        $remarks = [];
+        if ($cycle !== null || count($this->bodies->senses) > 1) {
+            // All at once and one after the other: where both settle but not alike, the order decides, which no builder controls.
+            [$inTurn, $again] = $this->iterate($so, $supply, $start, true);
+            if ($cycle !== null && $again !== null) {
                 return [$pulled, 'oscillates: '.implode(', ', $again), []];
             }
+            if ($again === null && $inTurn != $pulled && $cycle === null) {
+                $remarks[] = 'race: '.implode(', ', array_keys(array_diff_key($inTurn + $pulled, array_intersect_key($inTurn, $pulled))));
+            }
+            $pulled = $cycle !== null ? $inTurn : $pulled;
         }
-        $remarks = [];
         if ($this->bodies->senses === []) {
-            return [$pulled, null, []];
+            return [$pulled, null, $remarks];
         }
         $state = $this->solve($supply, $this->closed($so, $pulled, true, 0.0));
         foreach ($this->bodies->senses as $id => $sense) {
@@ -202,10 +207,39 @@ final class Scenes
         }
         $states = [];
         foreach ($edges as $n => $edge) {
-            $states[] = [($edges[$n + 1] ?? 1.0) - $edge, $this->solve($supply, $this->closed($so, $pulled, true, $edge))];
+            $now = $n === 0 ? $pulled : $this->following($so, $pulled, $supply, $edge);
+            $states[] = [($edges[$n + 1] ?? 1.0) - $edge, $this->solve($supply, $this->closed($so, $now, true, $edge))];
         }
 
         return self::mean($states);
+    }
+
+    /**
+     * Senses in a later phase of the PWM period: those that hold keep the first phase's state, amplifier inputs follow (E).
+     *
+     * @param  array<string, string>  $so
+     * @param  array<string, true>  $pulled
+     * @return array<string, true>
+     */
+    private function following(array $so, array $pulled, string $supply, float $edge): array
+    {
+        for ($round = 0; $round < self::MAX_ROUNDS; $round++) {
+            $state = $this->solve($supply, $this->closed($so, $pulled, true, $edge));
+            $next = [];
+            foreach ($this->bodies->senses as $id => $sense) {
+                $u = $this->volts($state, $sense);
+                $is = isset($pulled[$id]) ? $sense->holdS > 0.0 || $u > $sense->dropOutV : $sense->holdS <= 0.0 && $u >= $sense->pullInV;
+                if ($is) {
+                    $next[$id] = true;
+                }
+            }
+            if ($next == $pulled) {
+                break;
+            }
+            $pulled = $next;
+        }
+
+        return $pulled;
     }
 
     /**

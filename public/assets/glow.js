@@ -23,7 +23,7 @@
   document.addEventListener('htmx:oobBeforeSwap', (e) => {
     const field = document.activeElement;
     const target = e.detail.target;
-    if (target && target.id === 'plate' && field && target.contains(field) && field.matches('input.typed') && field.value !== field.defaultValue) e.detail.shouldSwap = false;
+    if (target && field && target.contains(field) && field.matches('input.typed') && field.value !== field.defaultValue) e.detail.shouldSwap = false;
   });
   let openMeter = false;
   let hadFix = false;

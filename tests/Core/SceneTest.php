@@ -221,3 +221,61 @@ it('bears a lamp that hangs on one side only, and a return that is open', functi
     }
     expect($a->intents['shelf']->verdict)->toBe('not_met');
 })->with(['shelf_light.start.plus', 'shelf_light.start.minus']);
+
+it('notices a race: two relays that break each other', function (): void {
+    $second = [...Scenery::RELAY, 'id' => 'relay12'];
+    $s = scenes(Scenery::build([$second, Scenery::ROCKER], [['id' => 'k1', 'kind' => 'relay', 'part' => 'relay12'], ['id' => 'k2', 'kind' => 'relay', 'part' => 'relay12'],
+        ['id' => 's', 'kind' => 'switch', 'part' => 'rocker', 'at' => ['on' => ['input' => 'hand']]], ['id' => 'j', 'kind' => 'joint'], ['id' => 'c', 'kind' => 'joint']],
+        [['bank.plus', 'j'], ['j', 's.1'], ['s.2', 'c'], ['c', 'k1.30'], ['k1.87a', 'k2.86'], ['k2.85', 'bank.minus'], ['c', 'k2.30'], ['k2.87a', 'k1.86'], ['k1.85', 'bank.minus'], ['j', 'shelf_light.start.plus'], ['shelf_light.start.minus', 'bank.minus']], [], ['all' => []]));
+    // All at once they chatter; one after the other the first to pull wins, so there is a state, and it depends on the order.
+    expect($s['hand=on nominal']->solved())->toBeTrue()
+        ->and(array_keys($s['hand=on nominal']->pulled))->toBe(['k1.coil'])
+        ->and($s['hand=off nominal']->pulled)->toBe([]);
+});
+
+it('lets an amplifier follow its signal through the PWM period', function (): void {
+    $dimmer = BenchGlow\Parts\Catalogue::part('colour_common_plus')?->data;
+    $amplifier = BenchGlow\Parts\Catalogue::part('amplifier_three')?->data;
+    $s = scenes(Scenery::build([$dimmer, $amplifier], [['id' => 'c', 'kind' => 'controller', 'part' => 'colour_common_plus', 'set' => ['r' => 0.4]], ['id' => 'a', 'kind' => 'controller', 'part' => 'amplifier_three'], ['id' => 'j', 'kind' => 'joint']],
+        [['bank.plus', 'j'], ['j', 'c.in_plus'], ['c.in_minus', 'bank.minus'], ['j', 'a.in_plus'], ['a.in_minus', 'bank.minus'], ['c.common', 'a.sig_common'], ['c.r', 'a.sig_r'], ['a.common', 'shelf_light.start.plus'], ['a.r', 'shelf_light.start.minus']],
+        ['inputs' => []], ['all' => []]))['nominal'];
+    $full = $s->lit->lights['shelf_light']['r'];
+    expect($full->greatest())->toEqualWithDelta(0.4 * 1.05, 0.06)
+        ->and($s->solved())->toBeTrue();
+});
+
+it('pulls every relay of the catalogue in at its lowest supply and lets it go at rest', function (string $key): void {
+    $part = BenchGlow\Parts\Catalogue::part($key)?->data;
+    $coil = array_values(array_filter($part['inside'], fn (array $b): bool => $b['kind'] === 'sense'))[0];
+    $raw = json_decode(Scenery::build([[...$part, 'id' => 'relay'], Scenery::ROCKER], [['id' => 'k', 'kind' => 'relay', 'part' => 'relay'], ['id' => 's', 'kind' => 'switch', 'part' => 'rocker', 'at' => ['on' => ['input' => 'hand']]], ['id' => 'j', 'kind' => 'joint']],
+        [['bank.plus', 'j'], ['j', 'k.30'], ['j', 's.1'], ['s.2', 'k.86'], ['k.85', 'bank.minus'], ['k.87', 'shelf_light.start.plus'], ['shelf_light.start.minus', 'bank.minus']])->json);
+    if ($coil['pull_in_v'] > 12) {
+        [$raw->supplies[0]->min_v, $raw->supplies[0]->nominal_v, $raw->supplies[0]->max_v] = [23.6, 25.2, 28.8];
+    }
+    $s = scenes(Document::fromDecoded($raw));
+    expect(glowing($s['hand=on min']))->toBeTrue()
+        ->and(glowing($s['hand=off max']))->toBeFalse()
+        ->and($s['hand=off max']->remarks)->toBe([]);
+})->with(array_map(fn ($e): array => [$e->object('part')->text('id')], BenchGlow\Parts\Catalogue::shelf('relays')));
+
+it('gives every switch of the catalogue the contacts its positions promise', function (string $key): void {
+    $part = BenchGlow\Parts\Catalogue::part($key)?->data;
+    foreach ($part['contacts'] as $contact) {
+        if (! isset($contact['closed_when']['at'])) {
+            continue;
+        }
+        // The continuity test: a lamp through this contact glows in exactly the position that closes it.
+        $positions = $part['positions'];
+        $at = [];
+        foreach (array_slice($positions, 1) as $position) {
+            $at[$position] = ['input' => 'hand', 'is' => $position];
+        }
+        $s = scenes(Scenery::build([[...$part, 'id' => 'switch']], [['id' => 's', 'kind' => 'switch', 'part' => 'switch', 'at' => $at]],
+            [['bank.plus', "s.{$contact['from']}"], ["s.{$contact['to']}", 'shelf_light.start.plus'], ['shelf_light.start.minus', 'bank.minus']],
+            ['inputs' => [['id' => 'hand', 'kind' => 'hand', 'positions' => count($positions) > 1 ? $positions : ['only', 'other']]]]));
+        foreach ($positions as $position) {
+            expect(glowing($s["hand={$position} nominal"]))->toBe($position === $contact['closed_when']['at'], "{$key}: {$contact['id']} in {$position}");
+        }
+    }
+    expect($part['contacts'])->not->toBe([]);
+})->with(array_map(fn ($e): array => [$e->object('part')->text('id')], BenchGlow\Parts\Catalogue::shelf('switches')));

@@ -1,0 +1,72 @@
+<?php
+
+declare(strict_types=1);
+
+namespace BenchGlow\Command;
+
+use BenchGlow\Build\BadBuild;
+use BenchGlow\Network\Compiler;
+use BenchGlow\Network\Netlist;
+use BenchGlow\Quantity\Extreme;
+use BenchGlow\Report\Analysis;
+use BenchGlow\Report\Intent;
+use BenchGlow\Scene\Scene;
+
+/** What `glow report --out` writes: all states as CSV, or one state's netlist. */
+final class Export
+{
+    /** One row per state and emitter. */
+    public static function states(Analysis $analysis): string
+    {
+        $inputs = array_keys($analysis->combinations->all[0] ?? []);
+        $rows = [[...$inputs, 'supply', 'emitter', 'solved', 'level', 'flashing', 'flux_min', 'flux_max', 'lowest_v', 'watts', 'total_a']];
+        foreach ($analysis->scenes as $scene) {
+            foreach ($scene->lit->lights as $light => $emitters) {
+                foreach ($emitters as $name => $e) {
+                    $head = [...array_values($scene->inputs), $scene->supply, $e->name, $scene->solved() ? 'yes' : (string) $scene->remark()];
+                    $rows[] = ! $scene->solved() || $e->flux === [] ? [...$head, '', '', '', '', '', '', ''] : [...$head, $e->level($analysis->build->settings),
+                        Intent::flashes($analysis->build, $scene, $light, $name) ? 'yes' : 'no', $e->least(), $e->greatest(), Extreme::least($e->volts), $e->watts, $scene->lit->totalA()];
+                }
+            }
+        }
+
+        return implode("\n", array_map(fn (array $r): string => implode(',', array_map(self::cell(...), $r)), $rows))."\n";
+    }
+
+    /**
+     * The network of one state, every strip unit written out.
+     *
+     * @param  array<string, string>  $inputs
+     */
+    public static function netlist(Analysis $analysis, array $inputs, string $supply): string
+    {
+        $scene = self::scene($analysis, $inputs, $supply);
+        $wiring = array_map(fn ($l) => $l->wire, $analysis->leads);
+        $compiled = Compiler::compile($analysis->build, $analysis->harness, $wiring, $supply, $analysis->bodies, $scene->closed, true);
+        $so = implode(', ', array_map(fn (string $i, string $p): string => "{$i} {$p}", array_keys($scene->inputs), $scene->inputs));
+
+        return Netlist::of($compiled->network, $analysis->build->document->title().", supply {$supply}".($so === '' ? '' : ", {$so}"));
+    }
+
+    /** @param  array<string, string>  $inputs */
+    private static function scene(Analysis $analysis, array $inputs, string $supply): Scene
+    {
+        $wanted = array_intersect_key([...($analysis->combinations->all[0] ?? []), ...$inputs], $analysis->combinations->all[0] ?? []);
+        foreach ($analysis->scenes as $scene) {
+            if ($scene->supply === $supply && $scene->inputs == $wanted) {
+                return $scene;
+            }
+        }
+        throw BadBuild::at('--with', 'there is no such state; name inputs and positions of the build.');
+    }
+
+    private static function cell(int|float|string $value): string
+    {
+        if (! is_string($value)) {
+            return (string) json_encode(round($value, 9));
+        }
+        $value = preg_match('/^[=+\-@]/', $value) === 1 ? "'{$value}" : $value;
+
+        return preg_match('/[",\n]/', $value) === 1 ? '"'.str_replace('"', '""', $value).'"' : $value;
+    }
+}
