@@ -22,6 +22,9 @@ final class Compiler
     /** Anything whose current is shown has at least this (ohms). */
     private const LEAST_OHM = 1e-3;
 
+    /** An open contact: far under the leak of a dark light, so that the light hangs on its own side and starts dark. */
+    private const OPEN_SIEMENS = 1e-12;
+
     private const FUSE_OHM = 1e-3;
 
     private const PLUG_WAY_OHM = 0.01;
@@ -91,10 +94,11 @@ final class Compiler
             $this->branchOf[$id] = $this->net->branch($id, $from, $to, $law);
         }
         foreach ($bodies->contacts as $id => $contact) {
-            $this->net->node($contact->from);
-            $this->net->node($contact->to);
             if (isset($closed[$id])) {
                 $this->resistor($id, $contact->from, $contact->to, $contact->ohm);
+            } else {
+                // Kept as a leak, so that every pattern of contacts has the same structure and is ordered once (F6).
+                $this->branchOf[$id] = $this->net->leak("{$id}.open", $contact->from, $contact->to, self::OPEN_SIEMENS);
             }
         }
     }

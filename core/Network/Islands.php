@@ -15,11 +15,14 @@ final class Islands
         $this->root = $n > 0 ? range(0, $n - 1) : [];
     }
 
-    public static function of(Network $network): self
+    /** @param  bool  $leaks whether leaks join too */
+    public static function of(Network $network, bool $leaks = true): self
     {
         $islands = new self(count($network->nodes));
-        foreach ($network->branches as $branch) {
-            $islands->join($branch->from, $branch->to);
+        foreach ($network->branches as $k => $branch) {
+            if ($leaks || ! isset($network->leaks[$k])) {
+                $islands->join($branch->from, $branch->to);
+            }
         }
         foreach ($network->sources as $source) {
             $islands->join($source->plus, $source->minus);

@@ -43,7 +43,7 @@ final class Ldl
     public int $slotCount = 0;
 
     /** @param  list<array{int, int}>  $pairs off-diagonal places; repeated ones share a slot */
-    public function __construct(private readonly int $n, array $pairs)
+    public function __construct(private readonly int $n, array $pairs, private readonly bool $floats = false)
     {
         $this->order = MinimumDegree::order($n, $pairs);
         $this->place = array_fill(0, $n, 0);
@@ -142,7 +142,10 @@ final class Ldl
                 $lx[$p] = $l;
                 $filled[$i]++;
             }
-            if ($pivot <= 1e-15 * $full) {
+            if ($pivot <= 1e-14 * $full && $this->floats) {
+                // A piece between open contacts: nothing holds it, so it stays where it is; its volts are nobody's.
+                $pivot = $full;
+            } elseif ($pivot <= 1e-14 * $full) {
                 throw new BrokenNetwork('A node lost its last conductance in elimination: the islands were wrong.');
             }
             $d[$k] = $pivot;

@@ -15,6 +15,7 @@ final readonly class Network
      * @param  array<int, Branch>  $branches
      * @param  list<Source>  $sources
      * @param  list<Tail>  $tails
+     * @param  array<int, true>  $leaks  branches that only keep nodes regular
      * @param  array<int, float>  $fixed  nodes held at a voltage from outside (an ideal bench supply)
      */
     public function __construct(
@@ -23,12 +24,7 @@ final readonly class Network
         public array $sources,
         public array $tails = [],
         public array $fixed = [],
+        public array $leaks = [],
     ) {
-    }
-
-    /** @param  array<int, Branch>  $branches */
-    public function withBranches(array $branches): self
-    {
-        return new self($this->nodes, $branches, $this->sources, $this->tails, $this->fixed);
     }
 }

@@ -25,6 +25,9 @@ final class NetworkBuilder
     /** @var array<string, float> */
     private array $fixed = [];
 
+    /** @var array<int, true> branches that are leaks */
+    private array $apart = [];
+
     /** @param  bool  $leaks keep a dark strip behind an open contact regular; a plain ladder on a supply needs none */
     public function __construct(private readonly bool $leaks = false, private readonly bool $expand = false)
     {
@@ -48,6 +51,14 @@ final class NetworkBuilder
         $this->branches[] = [$id, $this->node($from), $this->node($to), $law];
 
         return count($this->branches) - 1;
+    }
+
+    /** A trace of conductance that keeps a node regular and joins nothing; gives its place among the branches. */
+    public function leak(string $id, string $from, string $to, float $siemens = StringLaw::GMIN): int
+    {
+        $this->apart[count($this->branches)] = true;
+
+        return $this->branch($id, $from, $to, new Resistor(1.0 / $siemens));
     }
 
     /** @return int place of the supply in the solution */
@@ -75,6 +86,10 @@ final class NetworkBuilder
         $at = array_keys($marks);
         if ($at === []) {
             return new LadderPlaces([], $ladder->channels(), $units);
+        }
+        // One leak per strip, not per unit: a dark strip behind an open contact would leave its node without any conductance.
+        foreach ($this->leaks ? array_slice($marks[$at[0]], 0, -1) : [] as $channel) {
+            $this->leak("{$id}.leak", $channel, $marks[$at[0]][$ladder->channels()]);
         }
         if ($this->expand) {
             return new LadderPlaces($this->whole($id, $ladder, $units, $marks), $ladder->channels(), $units);
@@ -127,11 +142,7 @@ final class NetworkBuilder
         foreach ($mark as $node) {
             $this->node($node);
         }
-        // One leak per tail, not per unit: a dark strip behind an open contact would leave its node without any conductance.
         $common = $mark[count($mark) - 1];
-        foreach ($this->leaks ? array_slice($mark, 0, -1) : [] as $channel) {
-            $this->branch("{$id}.leak", $channel, $common, new Resistor(1.0 / StringLaw::GMIN));
-        }
         $this->tails[] = [$id, array_slice($mark, 0, -1), $common, $ladder, $units, $ladder->commonIsPlus ? -1 : 1];
     }
 
@@ -195,6 +206,7 @@ final class NetworkBuilder
             array_map(fn (array $t): Tail => Tail::of($t[0], array_map(fn (string $n): int => $place[$n], $t[1]), $place[$t[2]],
                 $t[3]->laws, $t[4], $t[3]->ohm, $t[3]->commonOhm, (float) $t[5]), $this->tails),
             $fixed,
+            $this->apart,
         );
     }
 

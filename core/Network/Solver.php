@@ -71,9 +71,9 @@ final class Solver
             $this->unknown[] = $known ? -1 : $this->count++;
         }
         $pairs = $this->pairs();
-        $key = $this->count.' '.md5(serialize($pairs));
+        $key = $this->count.($network->leaks === [] ? ' ' : '~').md5(serialize($pairs));
         if (self::$order === null || self::$order[0] !== $key) {
-            self::$order = [$key, new Ldl($this->count, $pairs)];
+            self::$order = [$key, new Ldl($this->count, $pairs, $network->leaks !== [])];
         }
         $this->ldl = self::$order[1];
         $this->place();
@@ -464,13 +464,15 @@ final class Solver
 
     private function solution(bool $solved, int $steps): Solution
     {
+        // What only leaks join is fed by nothing: its volts are nobody's.
+        $real = Islands::of($this->network, false);
         $live = [];
-        foreach (array_keys($this->anchors) as $node) {
-            $live[$this->islands->find($node)] = true;
+        foreach ([...array_keys($this->anchors), ...array_map(fn (Source $s): int => $s->minus, $this->network->sources)] as $node) {
+            $live[$real->find($node)] = true;
         }
         $volts = [];
         foreach ($this->v as $node => $v) {
-            $volts[] = isset($live[$this->islands->find($node)]) ? $v : null;
+            $volts[] = isset($live[$real->find($node)]) ? $v : null;
         }
 
         return new Solution(

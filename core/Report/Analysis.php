@@ -71,22 +71,23 @@ final readonly class Analysis
         $combinations = Combinations::of($build);
         $thick = array_map(fn (Lead $l): LeadWire => LeadWire::of($build, $l, null)->thickenedTo(self::RATED_MM2), $build->leads);
         // Rated amps once, at nominal for the drop and at the highest supply for the fuse; never iterated.
-        $rated = new Scenes($build, $harness, $bodies, $thick);
-        $atNominal = $rated->all($combinations->all, ['nominal']);
-        $choices = Leads::recommend($build, $harness, $paths, $thick, self::peaks($atNominal), self::peaks($rated->all($combinations->all, ['max'])), $wireSystem);
+        // Where every wire is chosen, the build itself gives them.
+        $undecided = array_filter($build->leads, fn (Lead $l): bool => $l->wire === null) !== [];
+        $rated = new Scenes($build, $harness, $bodies, $undecided ? $thick : array_map(fn (Lead $l): LeadWire => LeadWire::of($build, $l, null), $build->leads));
+        $choices = Leads::recommend($build, $harness, $paths, $thick, self::peaks($rated->all($combinations->all, ['nominal'])), self::peaks($rated->all($combinations->all, ['max'])), $wireSystem);
         $sizes = Copper::sizes($wireSystem);
         $wiring = [];
         foreach ($build->leads as $id => $lead) {
             $wiring[$id] = LeadWire::of($build, $lead, $choices[$id][0] ?? $sizes[count($sizes) - 1]);
         }
-        $solver = new Scenes($build, $harness, $bodies, $wiring);
+        $solver = $undecided ? new Scenes($build, $harness, $bodies, $wiring) : $rated;
         $scenes = $solver->all($combinations->all, self::SUPPLY_STATES);
         $peak = self::peaks($scenes);
         $leads = Leads::figures($build, $harness, $paths, $wiring, $choices, self::peaks(array_filter($scenes, fn (Scene $s): bool => $s->supply === 'nominal')), $peak);
         $fuses = Fuses::fuseFigures($build, $harness, $paths, $wiring, $peak);
         $intents = array_map(fn (Circuit $c): Intent => Intent::judge($build, $c, $scenes, $paths), $build->circuits);
         $analysis = new self($build, $harness, $bodies, $paths, $wireSystem, $units, $combinations, $scenes, self::statesAt($scenes, $combinations->all[0] ?? []), $leads, $fuses,
-            self::undrawn($build, $harness), $intents, [], $rated->solves + $solver->solves);
+            self::undrawn($build, $harness), $intents, [], $rated->solves + ($undecided ? $solver->solves : 0));
 
         return $analysis->with($analysis->states, Rules::check($analysis));
     }
@@ -154,24 +155,26 @@ final readonly class Analysis
         return self::peaks($this->scenes)[$id] ?? 0.0;
     }
 
-    /** The scene's state in which a light gives most at a supply: what its rules look at. */
+    /** The state in which a light gives most at a supply: what its rules look at. */
     public function litState(string $light, string $supply): State
+    {
+        return $this->litScene($light, $supply)->lit ?? $this->states[$supply];
+    }
+
+    public function litScene(string $light, string $supply): ?Scene
     {
         $best = null;
         $most = -1.0;
         foreach ($this->scenes as $scene) {
             if ($scene->supply === $supply) {
-                $sum = 0.0;
-                foreach ($scene->lit->lights[$light] ?? [] as $emitter) {
-                    $sum += $emitter->greatest();
-                }
+                $sum = array_sum(array_map(fn (EmitterState $e): float => $e->greatest(), $scene->lit->lights[$light] ?? []));
                 if ($sum > $most) {
-                    [$best, $most] = [$scene->lit, $sum];
+                    [$best, $most] = [$scene, $sum];
                 }
             }
         }
 
-        return $best ?? $this->states[$supply];
+        return $best;
     }
 
     /**

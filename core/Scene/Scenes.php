@@ -27,12 +27,15 @@ final class Scenes
     /** @var array<string, string> */
     private array $rest;
 
+    private readonly Chains $chains;
+
     public int $solves = 0;
 
     /** @param  array<string, LeadWire>  $wiring */
     public function __construct(private readonly Build $build, private readonly Harness $harness, private readonly Bodies $bodies, private readonly array $wiring)
     {
         $this->rest = $build->restPositions();
+        $this->chains = new Chains($build, $harness, $bodies);
     }
 
     /**
@@ -58,7 +61,8 @@ final class Scenes
         $before = $this->solves;
         $so = [...$this->rest, ...$inputs];
         [$pulled, $reason, $remarks] = $this->settle($so, $supply, []);
-        if ($reason === null && $this->bodies->senses !== []) {
+        // A matter of wiring, not of volts: looked for at the normal supply.
+        if ($reason === null && $this->bodies->senses !== [] && $supply === 'nominal') {
             [$held, $other] = $this->settle($so, $supply, array_fill_keys(array_keys($this->bodies->senses), true));
             if ($other === null && $held != $pulled) {
                 $remarks[] = 'holds once pulled: '.implode(', ', array_keys(array_diff_key($held, $pulled)));
@@ -112,7 +116,7 @@ final class Scenes
     {
         [$pulled, $cycle] = $this->iterate($so, $supply, $start, false);
         $remarks = [];
-        if ($cycle !== null || count($this->bodies->senses) > 1) {
+        if ($cycle !== null || ($supply === 'nominal' && $this->coupled($so, $supply, $start, $pulled))) {
             // All at once and one after the other: where both settle but not alike, the order decides, which no builder controls.
             [$inTurn, $again] = $this->iterate($so, $supply, $start, true);
             if ($cycle !== null && $again !== null) {
@@ -135,6 +139,29 @@ final class Scenes
         }
 
         return [$pulled, null, $remarks];
+    }
+
+    /**
+     * Whether pulling the others in moved some coil's own volts, without which their order can't matter.
+     *
+     * @param  array<string, string>  $so
+     * @param  array<string, true>  $start
+     * @param  array<string, true>  $pulled
+     */
+    private function coupled(array $so, string $supply, array $start, array $pulled): bool
+    {
+        if (count($this->bodies->senses) < 2 || $pulled == $start) {
+            return false;
+        }
+        $before = $this->solve($supply, $this->closed($so, $start, true, 0.0));
+        $after = $this->solve($supply, $this->closed($so, $pulled, true, 0.0));
+        foreach ($this->bodies->senses as $sense) {
+            if (abs($this->volts($before, $sense) - $this->volts($after, $sense)) > 0.25 * $sense->pullInV) {
+                return true;
+            }
+        }
+
+        return false;
     }
 
     /**
@@ -277,6 +304,7 @@ final class Scenes
     /** @param  array<string, true>  $closed */
     private function solve(string $supply, array $closed): State
     {
+        $closed = $this->chains->canonical($closed);
         $key = $supply.' '.implode(' ', array_keys($closed));
         if (! isset($this->memo[$key])) {
             $this->solves++;

@@ -1,0 +1,92 @@
+<?php
+
+declare(strict_types=1);
+
+namespace BenchGlow\Scene;
+
+use BenchGlow\Build\Build;
+use BenchGlow\Harness\Harness;
+
+/**
+ * Contacts in series with nothing between but wire: the chain is closed only when all are, so one open contact makes the others
+ * of its chain matter to nothing (solving.md G2). Patterns that differ only there are one solve.
+ */
+final class Chains
+{
+    /** @var array<string, string> element => representative */
+    private array $root = [];
+
+    /** @var array<string, list<string>> chain => contacts, only where there are two or more */
+    private array $contacts = [];
+
+    public function __construct(Build $build, Harness $harness, Bodies $bodies)
+    {
+        $at = [];
+        foreach ($harness->wires as $wire) {
+            $at[$wire->from][] = $at[$wire->to][] = $wire->id;
+        }
+        foreach ($harness->things as $thing) {
+            $inline = $thing->lead !== '' && in_array($thing->kind, ['fuse', 'resistor', 'plug_way'], true);
+            foreach ($thing->pins as $pin) {
+                // Anything but a joint, a device's pin or a thing in line ends a chain at its pin.
+                if ($inline) {
+                    $at[$pin][] = $thing->id;
+                } elseif (! in_array($thing->kind, ['joint', 'switch', 'relay', 'controller'], true)) {
+                    $at[$pin] = [...$at[$pin] ?? [], 'end', 'end'];
+                }
+            }
+        }
+        foreach ($build->lights as $light) {
+            foreach ($harness->wiredPins($light->id) as $pin) {
+                $at[$pin] = [...$at[$pin] ?? [], 'end', 'end'];
+            }
+        }
+        foreach ($bodies->contacts as $id => $contact) {
+            $at[$contact->from][] = $at[$contact->to][] = $id;
+        }
+        foreach ($bodies->fixed as $id => [$from, $to]) {
+            $at[$from] = [...$at[$from] ?? [], "{$id}!", "{$id}!"];
+            $at[$to] = [...$at[$to] ?? [], "{$id}!", "{$id}!"];
+        }
+        foreach ($bodies->joins as [$a, $b]) {
+            $at[$a] = [...$at[$a] ?? [], 'end', 'end'];
+            $at[$b] = [...$at[$b] ?? [], 'end', 'end'];
+        }
+        foreach ($at as $elements) {
+            if (count($elements) === 2) {
+                $this->root[$this->find($elements[0])] = $this->find($elements[1]);
+            }
+        }
+        foreach (array_keys($bodies->contacts) as $id) {
+            $this->contacts[$this->find($id)][] = $id;
+        }
+        $this->contacts = array_filter($this->contacts, fn (array $c): bool => count($c) > 1);
+    }
+
+    private function find(string $element): string
+    {
+        while (($this->root[$element] ??= $element) !== $element) {
+            $element = $this->root[$element];
+        }
+
+        return $element;
+    }
+
+    /**
+     * The pattern with every half-open chain opened whole.
+     *
+     * @param  array<string, true>  $closed
+     * @return array<string, true>
+     */
+    public function canonical(array $closed): array
+    {
+        foreach ($this->contacts as $chain) {
+            $open = array_filter($chain, fn (string $c): bool => ! isset($closed[$c]));
+            if ($open !== []) {
+                $closed = array_diff_key($closed, array_flip($chain));
+            }
+        }
+
+        return $closed;
+    }
+}
