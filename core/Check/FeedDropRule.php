@@ -44,6 +44,7 @@ final class FeedDropRule implements Rule
     /** @return array{float, string|null, float} volts lost out and back, the lead that loses most, nominal volts */
     private function lost(Analysis $analysis, State $state, string $light): array
     {
+        $closed = $analysis->litScene($light, 'nominal')->closed ?? [];
         $byLead = [];
         $out = 0.0;
         $back = 0.0;
@@ -54,6 +55,9 @@ final class FeedDropRule implements Rule
             foreach ([$feed, $return] as $side => $steps) {
                 $sum = 0.0;
                 foreach ($steps ?? [] as $step) {
+                    if (in_array($step->kind, ['resistor', 'diode'], true) || ($step->kind === 'contact' && ! isset($closed[$step->id]))) {
+                        continue; // put there to lose volts, or open: no loss but the volts it holds back
+                    }
                     $u = abs((float) $state->between($step->from, $step->to));
                     $sum += $u;
                     if ($step->lead === '') {

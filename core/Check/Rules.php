@@ -32,6 +32,7 @@ final class Rules
         DriverOverloadedRule::class,
         StripHeatRule::class,
         LeadUndecidedRule::class,
+        LeadSpareCoreRule::class,
         LightUnfedRule::class,
         SupplyShortedRule::class,
         CircuitNotSolvedRule::class,

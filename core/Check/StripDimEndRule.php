@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace BenchGlow\Check;
 
 use BenchGlow\Build\Light;
+use BenchGlow\Quantity\Extreme;
 use BenchGlow\Quantity\Shown;
 use BenchGlow\Quantity\Words;
 use BenchGlow\Report\Analysis;
@@ -28,7 +29,8 @@ final class StripDimEndRule implements Rule
                 continue;
             }
             $states = $analysis->litState($light->id, 'nominal')->lights[$light->id] ?? [];
-            $uniformity = $states === [] ? 1.0 : min(array_map(fn (EmitterState $e): float => $e->flux === [] ? 1.0 : $e->uniformity(), $states));
+            $lit = array_filter($states, fn (EmitterState $e): bool => $e->greatest() > $analysis->build->settings->litFrom);
+            $uniformity = Extreme::least(array_map(fn (EmitterState $e): float => $e->uniformity(), $lit), 1.0);
             if ($uniformity >= $target) {
                 continue;
             }

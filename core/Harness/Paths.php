@@ -31,6 +31,9 @@ final class Paths
         foreach ($bodies->contacts ?? [] as $contact) {
             $this->link('contact', $contact->id, $contact->from, $contact->to, 0.0, '');
         }
+        foreach ($bodies->joins ?? [] as [$a, $b]) {
+            $this->link('inside', "{$a}={$b}", $a, $b, 0.0, '');
+        }
         foreach ($bodies->fixed ?? [] as $id => [$from, $to]) {
             // What the host has in line: its own fuse and source; loads and coils are no way to a light.
             if (str_ends_with($id, '.fuse') || str_ends_with($id, '.source')) {

@@ -81,7 +81,8 @@ final class Fuses
     }
 
     /**
-     * Least amps of a dead short at the far pins behind a fuse: lowest supply, copper as hot as its insulation bears.
+     * Least amps of a dead short at the far pins behind a fuse: lowest supply, copper as hot as its insulation bears. A resistor in
+     * line is left out: what is shorted behind it burns no wire.
      *
      * @param  array<string, LeadWire>  $wiring
      * @param  list<string>  $lights
@@ -125,7 +126,6 @@ final class Fuses
                 'fuse' => 1e-3,
                 'contact' => 0.01,
                 'plug_way' => 0.01,
-                'resistor' => $build->index->item($step->id)->number('ohm'),
                 default => 0.0,
             };
         }

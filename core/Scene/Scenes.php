@@ -61,8 +61,9 @@ final class Scenes
         $before = $this->solves;
         $so = [...$this->rest, ...$inputs];
         [$pulled, $reason, $remarks] = $this->settle($so, $supply, []);
-        // A matter of wiring, not of volts: looked for at the normal supply.
-        if ($reason === null && $this->bodies->senses !== [] && $supply === 'nominal') {
+        // A matter of wiring, not of volts: looked for at the normal supply, at rest and with one input thrown.
+        $thrown = count(array_diff_assoc($so, $this->rest));
+        if ($reason === null && $this->bodies->senses !== [] && $supply === 'nominal' && $thrown <= 1) {
             [$held, $other] = $this->settle($so, $supply, array_fill_keys(array_keys($this->bodies->senses), true));
             if ($other === null && $held != $pulled) {
                 $remarks[] = 'holds once pulled: '.implode(', ', array_keys(array_diff_key($held, $pulled)));

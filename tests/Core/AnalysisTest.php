@@ -134,3 +134,22 @@ it('takes host states that can\'t happen out of the table', function (): void {
         ->and(count($intent->mismatches))->toBe(3)
         ->and($intent->mismatches[0]->inputs)->toBe(['a' => 'off', 'b' => 'off']);
 });
+
+it('gives no danger for fifty sound random builds', function (): void {
+    mt_srand(50);
+    $strips = array_values(array_filter(array_map(fn ($e): string => $e->object('part')->text('id'), Catalogue::shelf('strips')), fn (string $k): bool => str_contains($k, '_12_')));
+    $leds = array_map(fn ($e): string => $e->object('part')->text('id'), array_slice(Catalogue::shelf('leds'), 0, 8));
+    $modules = ['pod_warm_12', 'pod_white_12', 'pod_red_12', 'step_amber_12', 'bar_linear_12', 'spot_switching'];
+    foreach (range(1, 50) as $n) {
+        $d = Make::bare();
+        foreach (range(1, mt_rand(1, 4)) as $c) {
+            $d = match (mt_rand(0, 2)) {
+                0 => Make::circuit($d, "Strip {$c}", $strips[mt_rand(0, count($strips) - 1)], ['kind' => 'strip', 'wanted_m' => mt_rand(4, 60) / 20], mt_rand(5, 60) / 10),
+                1 => Make::circuit($d, "Row {$c}", $leds[mt_rand(0, count($leds) - 1)], ['kind' => 'leds', 'count' => 3 * mt_rand(1, 8), 'per_string' => 3, 'ohm' => 330], mt_rand(5, 60) / 10),
+                default => Make::circuit($d, "Pod {$c}", $modules[mt_rand(0, count($modules) - 1)], ['kind' => 'module', 'count' => mt_rand(1, 6), 'spacing_m' => 0.3], mt_rand(5, 60) / 10),
+            };
+        }
+        $danger = array_filter(Make::findings($d), fn (string $f): bool => str_starts_with($f, 'danger'));
+        expect($danger)->toBe([], "build {$n}");
+    }
+});

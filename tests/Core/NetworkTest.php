@@ -2,6 +2,7 @@
 
 declare(strict_types=1);
 
+use BenchGlow\Network\FilamentLaw;
 use BenchGlow\Network\HeldLaw;
 use BenchGlow\Network\LinearLaw;
 use BenchGlow\Network\NetworkBuilder;
@@ -52,6 +53,27 @@ it('holds the amps of a linear part and lets them fall below dropout', function 
     $k = $net->branch('bar', 'p', 'm', new LinearLaw(0.35, 10.2));
     expect(Solver::solve($net->build())->amps[$k])->toEqualWithDelta($amps, 2e-3);
 })->with([[14.0, 0.35], [11.0, 0.35], [10.2, 0.35]]);
+
+it('lets a filament take less as it warms: its rated watts at its rated volts', function (float $volts): void {
+    $net = new NetworkBuilder;
+    $net->source('bank', 'p', 'm', $volts, 0.001);
+    $k = $net->branch('bulb', 'p', 'm', new FilamentLaw(10.0, 12.0));
+    $amps = Solver::solve($net->build())->amps[$k];
+    // R = 14.4 ohm·(u/12)^0.45, never under a tenth of it
+    $u = $volts - 0.001 * $amps;
+    expect($amps)->toEqualWithDelta($u / (14.4 * max(0.1, ($u / 12) ** 0.45)), 1e-9);
+})->with([12.0, 6.0, 1.0, 0.05]);
+
+it('drops a Schottky diode\'s 0.45 V at its rated amps, and blocks the other way', function (): void {
+    $net = new NetworkBuilder;
+    $net->source('bank', 'p', 'm', 12.0, 0.001);
+    $forward = $net->branch('d', 'p', 'x', BenchGlow\Scene\Inside::diode(new BenchGlow\Build\Fields([]), 'schottky'));
+    $net->branch('r', 'x', 'm', new Resistor((12.0 - 0.45 - 0.003) / 3.0));
+    $back = $net->branch('d2', 'm', 'p', BenchGlow\Scene\Inside::diode(new BenchGlow\Build\Fields([]), 'silicon'));
+    $solution = Solver::solve($net->build());
+    expect($solution->amps[$forward])->toEqualWithDelta(3.0, 1e-5)
+        ->and(abs($solution->amps[$back]))->toBeLessThan(1e-6);
+});
 
 it('finds the stable amps of a switching part: P = u·I', function (): void {
     $net = new NetworkBuilder;

@@ -54,6 +54,7 @@ function ruleCases(): array
         'strip.heat' => [fn () => Make::circuit(Make::bare(), 'Shelf', 'strip_white_12_144', ['kind' => 'strip', 'wanted_m' => 0.5, 'surface' => 'oak'], 1.0), ['warning strip.heat shelf_light'],
             fn () => Make::circuit(Make::bare(), 'Shelf', 'strip_white_12_144', ['kind' => 'strip', 'wanted_m' => 0.5], 1.0)],
         'lead.undecided' => [fn () => Make::circuit(Make::bare(), 'Shelf', 'strip_warm_12_48', ['kind' => 'strip', 'wanted_m' => 1.2], null), ['note lead.undecided shelf_light_feed'], sound(...)],
+        'lead.spare_core' => [fn () => Make::edited(sound(), ['op' => 'add', 'section' => 'leads', 'value' => ['id' => 'spare', 'cores' => [['shelf_light.end.plus', null]], 'length_m' => 1, 'wire' => null]]), ['note lead.spare_core spare.1.spare_b'], sound(...)],
         'light.unfed' => [fn () => Make::edited(sound(), ['op' => 'remove', 'id' => 'shelf_light_feed']), ['note light.unfed shelf_light'], sound(...)],
         'supply.shorted' => [fn () => Make::edited(sound(), ['op' => 'add', 'section' => 'leads', 'value' => ['id' => 'slip', 'cores' => [['bank.plus', 'bank.minus']], 'length_m' => 0.2, 'wire' => null]]),
             ['danger wire.over_amps slip', 'danger supply.shorted bank', 'warning wire.none_fits slip', 'warning intent.not_met shelf'], sound(...)],
