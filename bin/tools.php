@@ -19,6 +19,7 @@ use BenchGlow\Command\SizeSeries;
 use BenchGlow\Command\SizeStrip;
 use BenchGlow\Command\SizeWire;
 use BenchGlow\Report\Analysis;
+use BenchGlow\Report\Lists;
 
 error_reporting(E_ALL);
 ini_set('display_errors', 'stderr');
@@ -96,8 +97,9 @@ function written(Analysis $analysis, array $options): array
     $path = $options['out'];
     [$what, $text] = match (pathinfo($path, PATHINFO_EXTENSION)) {
         'csv' => ['all states', Export::states($analysis)],
+        'json' => ['derived lists', json_encode((new Lists($analysis))->toArray(), JSON_PRETTY_PRINT | JSON_UNESCAPED_SLASHES | JSON_THROW_ON_ERROR)."\n"],
         'cir', 'net' => ['netlist', Export::netlist($analysis, $inputs, $supply)],
-        default => throw new Misused("--out takes a file ending in .csv (all states) or .cir (netlist), not '{$path}'."),
+        default => throw new Misused("--out takes a file ending in .csv (all states), .json (derived lists) or .cir (netlist), not '{$path}'."),
     };
     if (! is_dir(dirname($path)) || (file_exists($path) && ! is_writable($path)) || file_put_contents($path, $text) === false) {
         throw new Misused("{$path} can't be written.");

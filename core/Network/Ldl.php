@@ -43,7 +43,7 @@ final class Ldl
     public int $slotCount = 0;
 
     /** @param  list<array{int, int}>  $pairs off-diagonal places; repeated ones share a slot */
-    public function __construct(private readonly int $n, array $pairs, private readonly bool $floats = false)
+    public function __construct(private readonly int $n, array $pairs)
     {
         $this->order = MinimumDegree::order($n, $pairs);
         $this->place = array_fill(0, $n, 0);
@@ -142,11 +142,9 @@ final class Ldl
                 $lx[$p] = $l;
                 $filled[$i]++;
             }
-            if ($pivot <= 1e-14 * $full && $this->floats) {
-                // A piece between open contacts: nothing holds it, so it stays where it is; its volts are nobody's.
+            if (! ($pivot > 1e-14 * $full)) {
+                // A piece no conductance of weight holds (between open contacts, behind a blocking diode) stays where it is.
                 $pivot = $full;
-            } elseif ($pivot <= 1e-14 * $full) {
-                throw new BrokenNetwork('A node lost its last conductance in elimination: the islands were wrong.');
             }
             $d[$k] = $pivot;
         }

@@ -73,7 +73,7 @@ final class Solver
         $pairs = $this->pairs();
         $key = $this->count.($network->leaks === [] ? ' ' : '~').md5(serialize($pairs));
         if (self::$order === null || self::$order[0] !== $key) {
-            self::$order = [$key, new Ldl($this->count, $pairs, $network->leaks !== [])];
+            self::$order = [$key, new Ldl($this->count, $pairs)];
         }
         $this->ldl = self::$order[1];
         $this->place();

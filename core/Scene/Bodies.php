@@ -103,7 +103,8 @@ final readonly class Bodies
             $atV = $load->number('at_v', $build->supplies[$supply]->nominalV);
             $watts = max($load->number('w', 1.0), 1e-3);
             $fixed[$key] = [$from, $to, self::loadLaw($load, $watts, $atV)];
-            $loads[$key] = new HostLoad($load->text('id'), $id, $load->text('kind'), $from, $to, $atV, $watts / $atV, $live ?? ['all' => []]);
+            $loads[$key] = new HostLoad($load->text('id'), $id, $load->text('kind'), $from, $to, $atV, $watts / $atV, $live ?? ['all' => []],
+                $load->text('colour', 'warm_white'), $load->number('lm'), $load->textOrNull('mixes_into'));
         }
     }
 

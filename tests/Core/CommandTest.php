@@ -2,18 +2,6 @@
 
 declare(strict_types=1);
 
-/** @return array{int, string, string} exit code, standard output, standard error */
-function glow(array $arguments, string $input = ''): array
-{
-    $process = proc_open([__DIR__.'/../../bin/glow', ...$arguments], [['pipe', 'r'], ['pipe', 'w'], ['pipe', 'w']], $pipes);
-    fwrite($pipes[0], $input);
-    fclose($pipes[0]);
-    $out = (string) stream_get_contents($pipes[1]);
-    $err = (string) stream_get_contents($pipes[2]);
-
-    return [proc_close($process), $out, $err];
-}
-
 const SERIES = '{"supply":{"min_v":11.8,"nominal_v":12.6,"max_v":14.4},"led":{"vf_v":3.1,"if_a":0.02,"imax_a":0.03,"rs_ohm":null},"count":10,"target_a":0.02}';
 const STRIP = '{"supply_v":12,"strip":{"nominal_v":12,"watts_per_m":14.4,"leds_per_m":60,"leds_per_cut":3,"rail_ohm_per_m":0.1,"vf_v":3.1},"length_m":2.34,"lead":{"area_mm2":0.75,"out_m":3.2,"back_m":3.2}}';
 const WIRE = '{"volts":12,"amps":3,"out_m":3,"back_m":3}';
