@@ -10,7 +10,6 @@ use BenchGlow\Network\Netlist;
 use BenchGlow\Quantity\Extreme;
 use BenchGlow\Report\Analysis;
 use BenchGlow\Report\Intent;
-use BenchGlow\Scene\Scene;
 
 /** What `glow report --out` writes: all states as CSV, or one state's netlist. */
 final class Export
@@ -40,24 +39,12 @@ final class Export
      */
     public static function netlist(Analysis $analysis, array $inputs, string $supply): string
     {
-        $scene = self::scene($analysis, $inputs, $supply);
+        $scene = $analysis->scene($inputs, $supply) ?? throw BadBuild::at('--with', 'there is no such state; name inputs and positions of the build.');
         $wiring = array_map(fn ($l) => $l->wire, $analysis->leads);
         $compiled = Compiler::compile($analysis->build, $analysis->harness, $wiring, $supply, $analysis->bodies, $scene->closed, true);
         $so = implode(', ', array_map(fn (string $i, string $p): string => "{$i} {$p}", array_keys($scene->inputs), $scene->inputs));
 
         return Netlist::of($compiled->network, $analysis->build->document->title().", supply {$supply}".($so === '' ? '' : ", {$so}"));
-    }
-
-    /** @param  array<string, string>  $inputs */
-    private static function scene(Analysis $analysis, array $inputs, string $supply): Scene
-    {
-        $wanted = array_intersect_key([...($analysis->combinations->all[0] ?? []), ...$inputs], $analysis->combinations->all[0] ?? []);
-        foreach ($analysis->scenes as $scene) {
-            if ($scene->supply === $supply && $scene->inputs == $wanted) {
-                return $scene;
-            }
-        }
-        throw BadBuild::at('--with', 'there is no such state; name inputs and positions of the build.');
     }
 
     private static function cell(int|float|string $value): string

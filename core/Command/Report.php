@@ -34,7 +34,7 @@ final class Report
 
         return [
             'build' => $build->document->title(),
-            'states_total' => count($analysis->scenes), 'states_never' => $analysis->combinations->never, 'held' => $analysis->combinations->held, 'solves' => $analysis->solves,
+            'states_total' => count($analysis->scenes), 'states_never' => $analysis->combinations->never, 'held' => array_values(array_unique(array_merge(...array_values($analysis->combinations->held)))), 'solves' => $analysis->solves,
             'circuits' => array_map(fn (Circuit $c): array => [
                 'id' => $c->id, 'intent' => $analysis->intents[$c->id]->verdict,
                 'mismatches' => array_map(fn (Mismatch $m): array => $m->toArray(), $analysis->intents[$c->id]->mismatches),

@@ -18,6 +18,7 @@ use BenchGlow\Harness\Paths;
 use BenchGlow\Quantity\Shown;
 use BenchGlow\Scene\Bodies;
 use BenchGlow\Scene\Combinations;
+use BenchGlow\Scene\Cones;
 use BenchGlow\Scene\Scene;
 use BenchGlow\Scene\Scenes;
 use BenchGlow\Sizing\Copper;
@@ -68,7 +69,7 @@ final readonly class Analysis
         $harness = Harness::of($build);
         $bodies = Bodies::of($build);
         $paths = new Paths($harness, $bodies);
-        $combinations = Combinations::of($build);
+        $combinations = Combinations::of($build, fn (): Cones => new Cones($build, $harness, $bodies));
         $thick = array_map(fn (Lead $l): LeadWire => LeadWire::of($build, $l, null)->thickenedTo(self::RATED_MM2), $build->leads);
         // Rated amps once, at nominal for the drop and at the highest supply for the fuse; never iterated.
         // Where every wire is chosen, the build itself gives them.
@@ -85,7 +86,7 @@ final readonly class Analysis
         $peak = self::peaks($scenes);
         $leads = Leads::figures($build, $harness, $paths, $wiring, $choices, self::peaks(array_filter($scenes, fn (Scene $s): bool => $s->supply === 'nominal')), $peak);
         $fuses = Fuses::fuseFigures($build, $harness, $paths, $wiring, $peak);
-        $intents = array_map(fn (Circuit $c): Intent => Intent::judge($build, $c, $scenes, $paths), $build->circuits);
+        $intents = array_map(fn (Circuit $c): Intent => Intent::judge($build, $c, $scenes, $paths, $combinations->held[$c->id] ?? []), $build->circuits);
         $analysis = new self($build, $harness, $bodies, $paths, $wireSystem, $units, $combinations, $scenes, self::statesAt($scenes, $combinations->all[0] ?? []), $leads, $fuses,
             self::undrawn($build, $harness), $intents, [], $rated->solves + ($undecided ? $solver->solves : 0));
 
@@ -109,9 +110,29 @@ final readonly class Analysis
      */
     public function at(array $inputs): self
     {
-        $rest = $this->combinations->all[0] ?? [];
+        $scenes = array_values(array_filter(array_map(fn (string $supply): ?Scene => $this->scene($inputs, $supply), self::SUPPLY_STATES)));
 
-        return $this->with(self::statesAt($this->scenes, array_intersect_key([...$rest, ...$inputs], $rest)) ?: $this->states, $this->findings);
+        return $this->with($scenes === [] ? $this->states : self::statesAt($scenes, $scenes[0]->inputs), $this->findings);
+    }
+
+    /**
+     * One state, solved anew where the table left it out because there were too many; null where there is none such.
+     *
+     * @param  array<string, string>  $inputs  what is not named rests
+     */
+    public function scene(array $inputs, string $supply): ?Scene
+    {
+        $rest = $this->combinations->all[0] ?? [];
+        $wanted = array_intersect_key([...$rest, ...$inputs], $rest);
+        foreach ($this->scenes as $scene) {
+            if ($scene->supply === $supply && $scene->inputs == $wanted) {
+                return $scene;
+            }
+        }
+
+        return $this->combinations->exists($this->build, $wanted)
+            ? (new Scenes($this->build, $this->harness, $this->bodies, array_map(fn (LeadFigures $l): LeadWire => $l->wire, $this->leads)))->one($wanted, $supply)
+            : null;
     }
 
     /**

@@ -22,11 +22,14 @@ final readonly class Intent
     {
     }
 
-    /** @param  list<Scene>  $scenes */
-    public static function judge(Build $build, Circuit $circuit, array $scenes, Paths $paths): self
+    /**
+     * @param  list<Scene>  $scenes
+     * @param  list<string>  $held  inputs that act on the circuit and were not gone through
+     */
+    public static function judge(Build $build, Circuit $circuit, array $scenes, Paths $paths, array $held): self
     {
         $mismatches = [];
-        $unknown = null;
+        $unknown = $held === [] ? null : 'too many positions to go through: '.implode(', ', $held).' stayed at rest';
         foreach (self::named($build, $circuit) as [$light, $emitter]) {
             foreach ($scenes as $scene) {
                 if (! $scene->solved()) {

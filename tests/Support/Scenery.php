@@ -55,4 +55,31 @@ final class Scenery
         return self::build([self::RELAY, self::ROCKER], [['id' => 'k', 'kind' => 'relay', 'part' => 'relay12'], ['id' => 's', 'kind' => 'switch', 'part' => 'rocker', 'at' => ['on' => ['input' => 'hand']]], ['id' => 'j', 'kind' => 'joint']],
             [['bank.plus', 'j'], ['j', 's.1'], ['s.2', 'k.30'], ['k.87a', 'k.86'], ['k.85', 'bank.minus'], ['j', 'shelf_light.start.plus'], ['shelf_light.start.minus', 'bank.minus']], [], ['all' => []]);
     }
+
+    /** Circuits on one trunk, each a lamp behind rockers in series with one input each. */
+    public static function many(int $circuits, int $rockers): Document
+    {
+        $build = json_decode(self::relay()->json, true);
+        $build['circuits'] = $build['lights'] = $build['inputs'] = [];
+        $build['devices'] = [['id' => 'hub', 'kind' => 'joint'], ['id' => 'back', 'kind' => 'joint']];
+        $build['leads'] = [['id' => 'trunk', 'cores' => [['bank.plus', 'hub'], ['back', 'bank.minus']], 'length_m' => 1.0, 'wire' => 'w15', 'inline' => [['id' => 'F1', 'kind' => 'fuse', 'at_m' => 0.1, 'fuse_a' => 10]]]];
+        $strip = array_values(array_filter($build['parts'], fn (array $p): bool => $p['kind'] === 'strip'))[0]['id'];
+        foreach (range(1, $circuits) as $c) {
+            $from = 'hub';
+            $all = [];
+            foreach (range(1, $rockers) as $r) {
+                $input = "in{$c}_{$r}";
+                $build['inputs'][] = ['id' => $input, 'kind' => 'hand'];
+                $build['devices'][] = ['id' => "s{$c}_{$r}", 'circuit' => "c{$c}", 'kind' => 'switch', 'part' => 'rocker', 'at' => ['on' => ['input' => $input]]];
+                $build['leads'][] = ['id' => "in{$c}_{$r}_lead", 'circuit' => "c{$c}", 'cores' => [[$from, "s{$c}_{$r}.1"]], 'length_m' => 0.5, 'wire' => 'w15'];
+                $from = "s{$c}_{$r}.2";
+                $all[] = ['input' => $input];
+            }
+            $build['circuits'][] = ['id' => "c{$c}", 'label' => "Circuit {$c}", 'wants' => [['id' => "want{$c}", 'glow' => ["l{$c}"], 'when' => ['all' => $all]]]];
+            $build['lights'][] = ['id' => "l{$c}", 'circuit' => "c{$c}", 'kind' => 'strip', 'part' => $strip, 'wanted_m' => 0.5];
+            $build['leads'][] = ['id' => "out{$c}", 'circuit' => "c{$c}", 'cores' => [[$from, "l{$c}.start.plus"], ["l{$c}.start.minus", 'back']], 'length_m' => 0.5, 'wire' => 'w15'];
+        }
+
+        return Document::fromDecoded(json_decode((string) json_encode($build, JSON_PRESERVE_ZERO_FRACTION)) ?? new stdClass);
+    }
 }

@@ -1,0 +1,158 @@
+<?php
+
+declare(strict_types=1);
+
+namespace BenchGlow\Scene;
+
+use BenchGlow\Build\Build;
+use BenchGlow\Build\Fields;
+use BenchGlow\Build\Light;
+use BenchGlow\Build\When;
+use BenchGlow\Harness\Harness;
+use BenchGlow\Network\Resistor;
+use BenchGlow\Network\StringLaw;
+
+/**
+ * Which inputs can reach which lights: those of the contacts on a way between a supply or ground and the light, and on the ways
+ * to the coils, inputs and radio senders that move these contacts (solving.md G1).
+ */
+final class Cones
+{
+    private const SHARED = '=';
+
+    private const TARGET = '>';
+
+    /** A resistance above this is a load, not a way. */
+    private const MOST_OHM = 1.0;
+
+    /** @var list<array{string, string, string}> what conducts: pin, pin, contact or nothing; supplies and grounds are one pin */
+    private array $edges = [];
+
+    /** @var array<string, list<Sense>> by device */
+    private array $senses = [];
+
+    public function __construct(private readonly Build $build, private readonly Harness $harness, private readonly Bodies $bodies)
+    {
+        $pairs = array_map(fn (array $j): array => [...$j, ''], $bodies->joins);
+        foreach ($harness->wires as $wire) {
+            $pairs[] = [$wire->from, $wire->to, ''];
+        }
+        $shared = [];
+        foreach ($harness->things as $thing) {
+            if (in_array($thing->kind, ['supply', 'ground'], true)) {
+                $shared += array_fill_keys($thing->pins, true);
+            }
+            foreach ($thing->lead === '' ? [] : array_slice($thing->pins, 1) as $pin) {
+                $pairs[] = [$thing->pins[0], $pin, ''];
+            }
+        }
+        foreach ($bodies->fixed as $id => [$from, $to, $law]) {
+            if (! isset($bodies->loads[$id]) && ! str_ends_with($id, '.own') && ($law instanceof StringLaw || ($law instanceof Resistor && $law->ohm <= self::MOST_OHM))) {
+                $pairs[] = [$from, $to, ''];
+            }
+        }
+        foreach ($bodies->contacts as $id => $contact) {
+            $pairs[] = [$contact->from, $contact->to, $id];
+        }
+        foreach ($pairs as [$a, $b, $id]) {
+            $this->edges[] = [isset($shared[$a]) ? self::SHARED : $a, isset($shared[$b]) ? self::SHARED : $b, $id];
+        }
+        foreach ($bodies->senses as $sense) {
+            $this->senses[$sense->thing][] = $sense;
+        }
+    }
+
+    /**
+     * Inputs that can change what the circuit's lights do, and those its wants name.
+     *
+     * @return array<string, true>
+     */
+    public function inputs(string $circuit): array
+    {
+        $inputs = $lights = $through = $seen = [];
+        foreach ($this->build->circuits[$circuit]->wants as $want) {
+            $inputs += array_fill_keys($want->when->inputs(), true);
+            foreach ($want->glow as $glow) {
+                $lights[] = explode('.', $glow)[0];
+            }
+        }
+        $lights = array_unique([...$lights, ...array_map(fn (Light $l): string => $l->id, $this->build->lightsOf($circuit))]);
+        $todo = array_map($this->harness->wiredPins(...), $lights);
+        // Lights of one circuit may stand in series; another's light is a load and no way.
+        foreach ($todo as $pins) {
+            foreach (array_slice($pins, 1) as $pin) {
+                $through[] = [$pins[0], $pin, ''];
+            }
+        }
+        while (($pins = array_pop($todo)) !== null) {
+            foreach (array_diff_key($this->onTheWayTo($pins, $through), $seen) as $id => $_) {
+                $seen[$id] = true;
+                $contact = $this->bodies->contacts[$id];
+                $inputs += array_fill_keys((new When($contact->liveWhen ?? []))->inputs(), true);
+                $device = $this->build->devices[$contact->thing] ?? new Fields([]);
+                foreach (['at', 'link_when'] as $field) {
+                    $inputs += $device->has($field) ? array_fill_keys((new When($device->object($field)->data))->inputs(), true) : [];
+                }
+                $heard = array_filter($device->has('hears') ? $device->object('hears')->data : [], is_string(...));
+                foreach ([...$this->senses[$contact->thing] ?? [], ...array_filter(array_map(fn (string $s): ?Sense => $this->bodies->senses[$s] ?? null, $heard))] as $sense) {
+                    $todo[] = [$sense->from, $sense->to];
+                }
+            }
+        }
+
+        return $inputs;
+    }
+
+    /**
+     * Contacts on any way between the shared pin and these, passing no pin twice: the edges of the block (Hopcroft and Tarjan 1973)
+     * that holds an edge drawn between the two.
+     *
+     * @param  array<int, string>  $pins
+     * @param  list<array{string, string, string}>  $through
+     * @return array<string, true>
+     */
+    private function onTheWayTo(array $pins, array $through): array
+    {
+        $edges = [...$this->edges, ...$through];
+        $at = [];
+        foreach ($edges as $n => [$a, $b]) {
+            [$a, $b] = [in_array($a, $pins, true) ? self::TARGET : $a, in_array($b, $pins, true) ? self::TARGET : $b];
+            if ($a !== $b) {
+                $at[$a][] = [$n, $b];
+                $at[$b][] = [$n, $a];
+            }
+        }
+        $found = [self::SHARED => 0, self::TARGET => 1];
+        $low = [self::TARGET => 0];
+        $stack = $used = [];
+        $visit = function (string $pin) use (&$visit, &$found, &$low, &$stack, &$used, $at): void {
+            foreach ($at[$pin] ?? [] as [$edge, $next]) {
+                if (isset($used[$edge])) {
+                    continue;
+                }
+                $used[$edge] = true;
+                $depth = count($stack);
+                $stack[] = $edge;
+                if (isset($found[$next])) {
+                    $low[$pin] = min($low[$pin], $found[$next]);
+
+                    continue;
+                }
+                $low[$next] = $found[$next] = count($found);
+                $visit($next);
+                $low[$pin] = min($low[$pin], $low[$next]);
+                if ($low[$next] >= $found[$pin]) {
+                    array_splice($stack, $depth);
+                }
+            }
+        };
+        $visit(self::TARGET);
+        $contacts = [];
+        foreach ($stack as $edge) {
+            $contacts[$edges[$edge][2]] = true;
+        }
+        unset($contacts['']);
+
+        return $contacts;
+    }
+}
