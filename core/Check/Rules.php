@@ -34,6 +34,7 @@ final class Rules
         LeadUndecidedRule::class,
         LeadSpareCoreRule::class,
         LightUnfedRule::class,
+        TapLegRule::class,
         SupplyShortedRule::class,
         CircuitNotSolvedRule::class,
         IntentNotMetRule::class,

@@ -58,6 +58,7 @@ function ruleCases(): array
         'light.unfed' => [fn () => Make::edited(sound(), ['op' => 'remove', 'id' => 'shelf_light_feed']), ['note light.unfed shelf_light'], sound(...)],
         'supply.shorted' => [fn () => Make::edited(sound(), ['op' => 'add', 'section' => 'leads', 'value' => ['id' => 'slip', 'cores' => [['bank.plus', 'bank.minus']], 'length_m' => 0.2, 'wire' => null]]),
             ['danger wire.over_amps slip', 'danger supply.shorted bank', 'warning wire.none_fits slip', 'warning intent.not_met shelf'], sound(...)],
+        'tap.live_leg' => [fn () => Scenery::tap('unknown'), ['warning tap.live_leg tap'], fn () => Scenery::tap('common')],
         'circuit.not_solved' => [fn () => Scenery::buzzer(), ['warning circuit.not_solved shelf'], fn () => Scenery::relay()],
         'intent.not_met' => [fn () => Make::edited(sound(), ['op' => 'add', 'section' => 'inputs', 'value' => ['id' => 'lid', 'kind' => 'lid', 'positions' => ['down', 'up']]], $set('shelf_light_want', 'when', ['input' => 'lid'])),
             ['warning intent.not_met shelf'], sound(...)],

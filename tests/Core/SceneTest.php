@@ -179,12 +179,11 @@ it('carries a radio link: the receiver does what the sender senses, and nothing 
 });
 
 it('takes a fuse tap the right way round, and shows both loads in the donor\'s fuse the other way', function (string $leg, bool $both): void {
-    $s = scenes(Scenery::build([], [['id' => 'tap', 'kind' => 'fuse_tap', 'way' => 'w4', 'fuse_a' => 3, 'live_leg' => $leg]], [['tap.out', 'shelf_light.start.plus'], ['shelf_light.start.minus', 'bank.minus']],
-        ['inputs' => [], 'host' => ['ways' => [['id' => 'w4', 'kind' => 'fuse_way', 'fuse_a' => 10, 'load_a' => 4, 'fed_by' => 'bank']]]], ['all' => []]))['nominal'];
+    $s = scenes(Scenery::tap($leg))['nominal'];
     $strip = abs($s->lit->amps['tap.fuse']);
     expect($strip)->toBeGreaterThan(0.3)
         ->and(abs($s->lit->amps['w4.fuse']))->toEqualWithDelta(4.0 + ($both ? $strip : 0.0), 0.05);
-})->with([['common', false], ['other', true]]);
+})->with([['common', false], ['other', true], ['unknown', true]]);
 
 it('counts states that can\'t happen, solves each pattern of contacts once, and gives the same network without its wants', function (): void {
     $raw = json_decode(Scenery::relay()->json);

@@ -56,6 +56,13 @@ final class Scenery
             [['bank.plus', 'j'], ['j', 's.1'], ['s.2', 'k.30'], ['k.87a', 'k.86'], ['k.85', 'bank.minus'], ['j', 'shelf_light.start.plus'], ['shelf_light.start.minus', 'bank.minus']], [], ['all' => []]);
     }
 
+    /** The strip on a fuse tap in a way of 10 A that carries 4 A of its own. */
+    public static function tap(string $leg): Document
+    {
+        return self::build([], [['id' => 'tap', 'kind' => 'fuse_tap', 'way' => 'w4', 'fuse_a' => 3, 'live_leg' => $leg]], [['tap.out', 'shelf_light.start.plus'], ['shelf_light.start.minus', 'bank.minus']],
+            ['inputs' => [], 'host' => ['ways' => [['id' => 'w4', 'kind' => 'fuse_way', 'fuse_a' => 10, 'load_a' => 4, 'fed_by' => 'bank']]]], ['all' => []]);
+    }
+
     /** Circuits on one trunk, each a lamp behind rockers in series with one input each. */
     public static function many(int $circuits, int $rockers): Document
     {

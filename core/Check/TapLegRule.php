@@ -1,0 +1,34 @@
+<?php
+
+declare(strict_types=1);
+
+namespace BenchGlow\Check;
+
+use BenchGlow\Report\Analysis;
+
+/** A fuse tap that sits, or may sit, so that the donor's own fuse carries both loads (electrics.md 6). */
+final class TapLegRule implements Rule
+{
+    public function id(): string
+    {
+        return 'tap.live_leg';
+    }
+
+    public function check(Analysis $analysis): array
+    {
+        $findings = [];
+        foreach ($analysis->build->devices as $id => $device) {
+            $leg = $device->text('kind') === 'fuse_tap' ? $device->text('live_leg', 'common') : 'common';
+            if ($leg === 'common') {
+                continue;
+            }
+            $way = $analysis->build->index->item($device->text('way'))->text('label', $device->text('way'));
+            $edit = ['op' => 'set', 'id' => $id, 'field' => 'live_leg', 'value' => 'common'];
+            $findings[] = $leg === 'other'
+                ? new Finding($this->id(), Severity::Warning, null, $id, "The tap in {$way} sits the wrong way round: the fuse of {$way} carries both loads. Turn it, so that its common leg is on the live side.", 'Turned round', $edit)
+                : new Finding($this->id(), Severity::Warning, null, $id, "Which leg of the tap in {$way} is live isn't known, so the figures are those of the worse: the fuse of {$way} carries both loads. Probe both slots with the fuse out.", 'Probed: the common leg is live', $edit);
+        }
+
+        return $findings;
+    }
+}
