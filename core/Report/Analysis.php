@@ -75,16 +75,17 @@ final readonly class Analysis
         // Where every wire is chosen, the build itself gives them.
         $undecided = array_filter($build->leads, fn (Lead $l): bool => $l->wire === null) !== [];
         $rated = new Scenes($build, $harness, $bodies, $undecided ? $thick : array_map(fn (Lead $l): LeadWire => LeadWire::of($build, $l, null), $build->leads));
-        $choices = Leads::recommend($build, $harness, $paths, $thick, self::peaks($rated->all($combinations->all, ['nominal'])), self::peaks($rated->all($combinations->all, ['max'])), $wireSystem);
+        $loaded = $rated->all($combinations->all, $undecided ? ['nominal', 'max'] : self::SUPPLY_STATES);
+        $choices = Leads::recommend($build, $harness, $paths, $thick, self::peaks(self::only($loaded, 'nominal')), self::peaks(self::only($loaded, 'max')), $wireSystem);
         $sizes = Copper::sizes($wireSystem);
         $wiring = [];
         foreach ($build->leads as $id => $lead) {
             $wiring[$id] = LeadWire::of($build, $lead, $choices[$id][0] ?? $sizes[count($sizes) - 1]);
         }
         $solver = $undecided ? new Scenes($build, $harness, $bodies, $wiring) : $rated;
-        $scenes = $solver->all($combinations->all, self::SUPPLY_STATES);
+        $scenes = $undecided ? $solver->all($combinations->all, self::SUPPLY_STATES) : $loaded;
         $peak = self::peaks($scenes);
-        $leads = Leads::figures($build, $harness, $paths, $wiring, $choices, self::peaks(array_filter($scenes, fn (Scene $s): bool => $s->supply === 'nominal')), $peak);
+        $leads = Leads::figures($build, $harness, $paths, $wiring, $choices, self::peaks(self::only($scenes, 'nominal')), $peak);
         $fuses = Fuses::fuseFigures($build, $harness, $paths, $wiring, $peak);
         $intents = array_map(fn (Circuit $c): Intent => Intent::judge($build, $c, $scenes, $paths, $combinations->held[$c->id] ?? []), $build->circuits);
         $analysis = new self($build, $harness, $bodies, $paths, $wireSystem, $units, $combinations, $scenes, self::statesAt($scenes, $combinations->all[0] ?? []), $leads, $fuses,
@@ -150,6 +151,15 @@ final readonly class Analysis
         }
 
         return $states;
+    }
+
+    /**
+     * @param  list<Scene>  $scenes
+     * @return list<Scene>
+     */
+    private static function only(array $scenes, string $supply): array
+    {
+        return array_values(array_filter($scenes, fn (Scene $s): bool => $s->supply === $supply));
     }
 
     /**

@@ -24,6 +24,12 @@ final class Scenes
     /** @var array<string, State> solved networks by supply and closed contacts */
     private array $memo = [];
 
+    /** @var array<string, string> positions the patterns are of */
+    private array $asked = [];
+
+    /** @var array<string, array<string, true>> contacts closed, by senses, half of the flash and phase */
+    private array $patterns = [];
+
     /** @var array<string, string> */
     private array $rest;
 
@@ -323,6 +329,21 @@ final class Scenes
      * @return array<string, true>
      */
     private function closed(array $so, array $pulled, bool $lit, float $phase): array
+    {
+        // Settling asks for the same pattern over and over; one position of the inputs is held at a time.
+        if ($so !== $this->asked) {
+            [$this->asked, $this->patterns] = [$so, []];
+        }
+
+        return $this->patterns[implode(' ', array_keys($pulled)).($lit ? '|' : '-').$phase] ??= $this->pattern($so, $pulled, $lit, $phase);
+    }
+
+    /**
+     * @param  array<string, string>  $so
+     * @param  array<string, true>  $pulled
+     * @return array<string, true>
+     */
+    private function pattern(array $so, array $pulled, bool $lit, float $phase): array
     {
         $closed = [];
         foreach ($this->bodies->contacts as $id => $contact) {
