@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace BenchGlow\Report;
 
 use BenchGlow\Build\Fields;
+use BenchGlow\Build\Inline;
 use BenchGlow\Parts\Catalogue;
 use BenchGlow\Quantity\Shown;
 
@@ -14,7 +15,7 @@ final class PartsList
     /** @return list<array{part: string, label: string, count: int|null, length_m: float|null, price: float|null}> */
     public static function of(Analysis $analysis): array
     {
-        return [...self::lights($analysis), ...self::wires($analysis), ...self::inline($analysis)];
+        return [...self::lights($analysis), ...self::devices($analysis), ...self::wires($analysis), ...self::inline($analysis)];
     }
 
     /** @return list<array{part: string, length_m: float, for: string}> longest first */
@@ -106,6 +107,34 @@ final class PartsList
         return $all;
     }
 
+    /**
+     * Switches, relays, controllers, plugs, taps and joints that are bought; solder is not.
+     *
+     * @return list<array{part: string, label: string, count: int|null, length_m: float|null, price: float|null}>
+     */
+    private static function devices(Analysis $analysis): array
+    {
+        $rows = [];
+        foreach ($analysis->build->devices as $device) {
+            $part = $analysis->build->parts[$device->text('part')] ?? null;
+            $style = $device->text('style', 'solder');
+            [$key, $label] = match ($device->text('kind')) {
+                'joint' => ["joint_{$style}", str_replace('_', ' ', $style).' joint'],
+                'fuse_tap' => ['fuse_tap_'.$device->number('fuse_a'), 'fuse tap'.($device->has('fuse_a') ? ', '.Shown::plain($device->number('fuse_a'), 1).' A' : '')],
+                default => [$device->text('part'), $part?->text('label', $device->text('part')) ?? $device->text('part')],
+            };
+            if ($key === 'joint_solder') {
+                continue;
+            }
+            $price = $part?->numberOrNull('price');
+            $rows[$key] ??= ['part' => $key, 'label' => $label, 'count' => 0, 'length_m' => null, 'price' => $price === null ? null : 0.0];
+            $rows[$key]['count']++;
+            $rows[$key]['price'] = $price === null ? null : $rows[$key]['price'] + $price;
+        }
+
+        return array_values($rows);
+    }
+
     /** @return list<array{part: string, label: string, count: int|null, length_m: float|null, price: float|null}> */
     private static function wires(Analysis $analysis): array
     {
@@ -135,14 +164,14 @@ final class PartsList
     {
         $rows = [];
         foreach ($analysis->build->leads as $lead) {
-            foreach ($lead->inline as $thing) {
+            // A plug is one of the devices, however many leads pass it.
+            foreach (array_filter($lead->inline, fn (Inline $i): bool => $i->kind !== 'plug') as $thing) {
                 [$key, $label] = match ($thing->kind) {
                     'fuse' => ["fuse_{$thing->form}_".($analysis->fuses[$thing->id]->fittedA() ?? 'open'), str_replace('_', ' ', $thing->form).' fuse, '.Shown::plain($analysis->fuses[$thing->id]->fittedA() ?? 0.0, 1).' A, with holder'],
                     'resistor' => ["resistor_{$thing->ohm}", Shown::ohms($thing->ohm).' resistor'],
-                    'diode' => [$thing->part, ($analysis->build->parts[$thing->part] ?? new Fields([]))->text('label', $thing->part)],
-                    default => [$thing->plug, $analysis->build->index->item($thing->plug)->text('label', $thing->plug)],
+                    default => [$thing->part, ($analysis->build->parts[$thing->part] ?? new Fields([]))->text('label', $thing->part)],
                 };
-                $price = null;
+                $price = $thing->kind === 'diode' ? ($analysis->build->parts[$thing->part] ?? new Fields([]))->numberOrNull('price') : null;
                 foreach ($thing->kind === 'fuse' ? Catalogue::shelf('fuses') : [] as $entry) {
                     $price = $entry->text('key') === $thing->form ? $entry->numberOrNull('price') : $price;
                 }

@@ -6,6 +6,7 @@ declare(strict_types=1);
  * Takes the pictures of this folder from the demo data: php docs/screenshots/make.php (after bin/glow test has run once).
  */
 
+use Facebook\WebDriver\Remote\LocalFileDetector;
 use Tests\Support\Bench;
 use Tests\Support\Window;
 
@@ -42,3 +43,9 @@ picture('sum-strip-day', fn (Window $w) => $w->open('/sums/strip?length=6%27+4+1
 picture('sum-resistor-night', fn (Window $w) => $w->open('/sums/resistor'), night: true);
 picture('circuit-fixed-night', $fixed, night: true);
 picture('history-day', $at('Heron', '', 'history'));
+picture('circuit-switched-day', function (Window $w): void {
+    $w->open('/');
+    $w->all('input[type=file]')[0]->setFileDetector(new LocalFileDetector)->sendKeys((string) realpath(__DIR__.'/../../examples/trike.glow.json'))->submit();
+    $w->sees('.sentence', 'Rear lamps');
+    $w->driver->get($w->driver->getCurrentURL().'?c=rear&i[lights]=on&i[brake]=on');
+});

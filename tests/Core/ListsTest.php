@@ -6,6 +6,7 @@ use BenchGlow\Build\Document;
 use BenchGlow\Light\Colour;
 use BenchGlow\Report\Analysis;
 use BenchGlow\Report\Lists;
+use BenchGlow\Report\PartsList;
 use Tests\Support\Jobs;
 
 it('mixes colours by their lumens: a single one keeps its own place, two lie between', function (): void {
@@ -56,4 +57,15 @@ it('says which wire is which, how far, how many, and what is to spare', function
         ->and($trunk->distance()['fore'])->toEqualWithDelta(1.4, 1e-9);
     $bundle = new Lists(Analysis::of(Document::fromJson((string) file_get_contents(__DIR__.'/../../examples/trike.glow.json'))));
     expect($bundle->counts()['bundles'])->toBe(['bar' => 3, 'frame' => 1]);
+});
+
+it('buys every device once, solder never, and a plug however many leads pass it', function (): void {
+    $a = Analysis::of(Document::fromJson((string) file_get_contents(__DIR__.'/../../examples/trike.glow.json')));
+    $rows = array_column(PartsList::of($a), 'count', 'part');
+    expect(array_diff_key($rows, ['w05' => 0, 'w05x5' => 0]))->toBe(['rear_lamp' => 2, 'joint_terminal' => 1, 'rocker' => 1, 'lever_nc' => 1, 'three_way' => 1, 'blinker' => 1, 'plug5' => 1, 'fuse_inline_blade_3' => 1]);
+
+    $cool = Analysis::of(Jobs::all()['J05']->document);
+    $tap = array_values(array_filter(PartsList::of($cool), fn (array $r): bool => str_starts_with($r['part'], 'fuse_tap')));
+    expect($tap)->toBe([['part' => 'fuse_tap_2', 'label' => 'fuse tap, 2 A', 'count' => 1, 'length_m' => null, 'price' => null]])
+        ->and(array_column(PartsList::of($cool), 'price', 'part')['plunger'])->toBeFloat();
 });

@@ -2,6 +2,7 @@
 <div class="sentences" id="sentences">
 @foreach($page->lights() as $light)
 <div class="says" data-part="{{ $light->id }}">
+@if(count($page->lights()) > 1)<span class="lead-name">{{ $light->label }}</span>@endif
 @if($light->kind === 'strip')
 <x-blank :page="$page" :id="$light->id" field="wanted_m" label="Length" :value="BenchGlow\Quantity\Shown::forField(BenchGlow\Quantity\Unit::Length, $light->wantedM(), $page->preference->units)" :echo="BenchGlow\Quantity\Shown::bothLengths($light->wantedM(), $page->preference->units)"/>
 <x-choose :page="$page" :id="$light->id" field="part" op="use_part" label="of" :value="$light->part->text('id')" :options="$shelf::choices('strips', $page->document, 'strip')" whole/>
@@ -18,7 +19,7 @@
 @if($light->count() > 1)<x-blank :page="$page" :id="$light->id" field="spacing_m" label="apart" :value="BenchGlow\Quantity\Shown::forField(BenchGlow\Quantity\Unit::Length, $light->fields->number('spacing_m'), $page->preference->units)"/>@endif
 @endif
 <x-blank :page="$page" :id="$light->id" field="surface" label="sits on" size="14" :value="$light->fields->text('surface')"/>
-@if(count($page->lights()) > 1)<x-act :page="$page" :edit="['op' => 'remove', 'id' => $light->id]" class="is-small">Take {{ $light->label }} off</x-act>@endif
+@if(count($page->lights()) > 1)<x-act :page="$page" :edit="['op' => 'remove', 'id' => $light->id]" class="is-small" :aria-label="'Take off '.$light->label">Take off</x-act>@endif
 </div>
 @endforeach
 @foreach($page->analysis->build->leads as $lead)
