@@ -2,6 +2,7 @@
 
 declare(strict_types=1);
 
+use Facebook\WebDriver\Remote\LocalFileDetector;
 use Facebook\WebDriver\WebDriverKeys;
 use Tests\Support\Bench;
 use Tests\Support\Window;
@@ -260,3 +261,45 @@ it('breaks no accessibility rule, by day and by night', function (bool $dark, in
     expect($w->violations())->toBe([])->and($w->complaints())->toBe([]);
     $w->close();
 })->with([[false, 1280], [true, 1280], [false, 390]]);
+
+it('throws the switches of an imported build by mouse and by key, and keeps them thrown through an edit', function (int $width, int $height): void {
+    $w = fresh($width, $height);
+    $w->open('/');
+    $w->find('input[type=file]')->setFileDetector(new LocalFileDetector)->sendKeys((string) realpath(__DIR__.'/../../examples/trike.glow.json'))->submit();
+    $w->sees('.sentence', 'it glows as it should in 36 states');
+    $drawer = fn () => $w->until(function () use ($w): bool {
+        if ($w->find('#meter')->isDisplayed()) {
+            return true;
+        }
+        $w->click('#meter-line');
+
+        return false;
+    }, 'the meter is open');
+    $drawer();
+    expect($w->text('.triggers'))->toContain('Light rocker')->toContain('Brake lever');
+    $w->click('[data-trigger="2"]');
+    $w->until(fn (): bool => str_contains($w->driver->getCurrentURL(), 'brake'), 'the address holds the throw');
+    $drawer();
+    $w->sees('[data-trigger="2"]', 'on');
+    $w->sees('.meter', '99 % of the label');
+
+    // What is edited now is answered with the lever still pulled; the drawer is shut to get at the field.
+    if ($w->find('#meter-line')->isDisplayed()) {
+        $w->click('#meter-line');
+    }
+    $w->enter('#f-to_lever-length_m', '2.8 m');
+    $w->sees('#f-to_lever-length_m-echo', '2.8 m');
+    $drawer();
+    expect($w->text('[data-trigger="2"]'))->toContain('on')->and($w->text('.meter'))->toContain('of the label');
+
+    $w->tabTo('[data-trigger="2"]');
+    $w->keys(WebDriverKeys::ENTER);
+    $w->until(fn (): bool => ! str_contains($w->driver->getCurrentURL(), 'brake'), 'the lever is let go');
+    $drawer();
+    $w->sees('[data-trigger="2"]', 'off');
+    expect($w->script('return document.documentElement.scrollWidth <= window.innerWidth'))->toBeTrue()
+        ->and($w->script('return [...document.querySelectorAll(".triggers a")].filter(e => e.getBoundingClientRect().height < 43).length'))->toBe(0)
+        ->and($w->violations())->toBe([])
+        ->and($w->complaints())->toBe([]);
+    $w->close();
+})->with([[1280, 800], [390, 844]]);

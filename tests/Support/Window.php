@@ -90,8 +90,8 @@ final class Window
     /** Clears a field as a hand does and types into it, without leaving it. */
     public function type(string $css, string $text): void
     {
+        $this->click($css);
         $field = $this->find($css);
-        $field->click();
         $field->sendKeys([WebDriverKeys::CONTROL, 'a']);
         $field->sendKeys($text);
     }

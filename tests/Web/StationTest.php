@@ -246,9 +246,9 @@ it('throws switches in the address and shows what that does', function (): void 
     $this->get("/b/{$build->key}/circuit?c=rear")
         ->assertOk()
         ->assertSee('it glows as it should in 36 states')
-        ->assertSee('Light rocker: off. Throw it')
+        ->assertSeeText('Light rocker: off. Throw it')
         ->assertSee('is not drawn yet');
-    $html = (string) $this->get("/b/{$build->key}/circuit?c=rear&i[brake]=on")->assertOk()->assertSee('Brake lever: on. Throw it')->getContent();
+    $html = (string) $this->get("/b/{$build->key}/circuit?c=rear&i[brake]=on")->assertOk()->assertSeeText('Brake lever: on. Throw it')->getContent();
     expect($html)->toContain('i%5Bbrake%5D=on')
         ->and($html)->toContain('99 % of the label');
     $this->get("/b/{$build->key}/circuit?c=rear&i[brake]=sideways&i[nobody]=on")->assertOk();
