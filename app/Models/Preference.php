@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace App\Models;
 
+use BenchGlow\Quantity\Shown;
 use Illuminate\Database\Eloquent\Model;
 
 /**
@@ -12,6 +13,7 @@ use Illuminate\Database\Eloquent\Model;
  * @property string $bench system · day · night
  * @property string $units metric · imperial
  * @property string $wire mm2 · awg
+ * @property string $decimal_sign point · comma
  * @property int $keys_on
  * @property int $still
  */
@@ -25,6 +27,9 @@ final class Preference extends Model
 
     public static function row(): self
     {
-        return self::query()->firstOrFail();
+        $row = self::query()->firstOrFail();
+        Shown::decimalComma($row->decimal_sign === 'comma');
+
+        return $row;
     }
 }

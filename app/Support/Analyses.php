@@ -17,7 +17,7 @@ final class Analyses
 
     public function of(Document $document, Preference $preference): Analysis
     {
-        $key = "solved:{$document->hash()}:{$preference->wire}:{$preference->units}:".self::version();
+        $key = "solved:{$document->hash()}:{$preference->wire}:{$preference->units}:{$preference->decimal_sign}:".self::version();
         if (isset($this->here[$key])) {
             return $this->here[$key];
         }

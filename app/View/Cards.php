@@ -35,7 +35,7 @@ final readonly class Cards
     public function feeds(Light $light): array
     {
         $page = $this->page;
-        $key = implode(':', ['feeds', $page->document->hash(), $light->id, $page->supply, $page->preference->wire, $page->preference->units, Analyses::version()]);
+        $key = implode(':', ['feeds', $page->document->hash(), $light->id, $page->supply, $page->preference->wire, $page->preference->units, $page->preference->decimal_sign, Analyses::version()]);
         $kept = Cache::get($key);
         $cards = is_string($kept) ? @unserialize($kept) : null;
         if (! is_array($cards)) {
@@ -85,7 +85,7 @@ final readonly class Cards
 
     private function money(float $price): string
     {
-        return abs($price) < 0.005 ? '' : ', '.($price > 0 ? '+' : '−').number_format(abs($price), 2);
+        return abs($price) < 0.005 ? '' : ', '.($price > 0 ? '+' : '−').Shown::figure(abs($price));
     }
 
     /** @return list<Card> every string length of a row of LEDs */
@@ -162,7 +162,7 @@ final readonly class Cards
     {
         foreach (Catalogue::shelf('wires') as $entry) {
             if (abs($entry->number('area_mm2') - $size->areaMm2) < 1e-3) {
-                return ', '.number_format($entry->number('price_per_m'), 2).' a metre';
+                return ', '.Shown::figure($entry->number('price_per_m')).' a metre';
             }
         }
 

@@ -4,6 +4,8 @@ declare(strict_types=1);
 
 namespace App\View;
 
+use BenchGlow\Quantity\Shown;
+
 /** The fall line: volts left along the way to the weakest lamp and back, one tick per piece in path order; the parts add up. */
 final readonly class Fall
 {
@@ -60,7 +62,7 @@ final readonly class Fall
             $x += $step;
             $y += max(0.0, $row['drop']) / $scale * ($bottom - $top);
             $path .= 'L'.round($x, 1).' '.round($y, 1);
-            $ticks[] = [round($x - $step / 2, 1), round($y - max(0.0, $row['drop']) / $scale * ($bottom - $top) / 2, 1), ($n + 1).' −'.number_format(max(0.0, $row['drop']), 2), 'middle'];
+            $ticks[] = [round($x - $step / 2, 1), round($y - max(0.0, $row['drop']) / $scale * ($bottom - $top) / 2, 1), ($n + 1).' −'.Shown::figure(max(0.0, $row['drop'])), 'middle'];
         }
 
         return [$path, $ticks];

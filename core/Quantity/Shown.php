@@ -7,11 +7,25 @@ namespace BenchGlow\Quantity;
 /** Prints quantities the way they are spoken at a bench; what it prints, Typed reads back. */
 final class Shown
 {
+    /** The bench's decimal sign; the command line keeps the point. */
+    private static string $sign = '.';
+
+    public static function decimalComma(bool $comma): void
+    {
+        self::$sign = $comma ? ',' : '.';
+    }
+
+    /** With just so many decimals, so that columns line up. */
+    public static function figure(float $value, int $digits = 2): string
+    {
+        return number_format($value, $digits, self::$sign, '');
+    }
+
     /** At most $digits decimals, no trailing zeros. */
     public static function plain(float $value, int $digits = 2): string
     {
-        $text = number_format($value, $digits, '.', '');
-        $text = str_contains($text, '.') ? rtrim(rtrim($text, '0'), '.') : $text;
+        $text = self::figure($value, $digits);
+        $text = $digits > 0 ? rtrim(rtrim($text, '0'), self::$sign) : $text;
 
         return $text === '-0' ? '0' : $text;
     }
@@ -56,7 +70,7 @@ final class Shown
     /** A reading in a column or a drawing: always two decimals, so that columns line up. */
     public static function reading(float $v): string
     {
-        return number_format($v, 2, '.', '').' V';
+        return self::figure($v).' V';
     }
 
     public static function amps(float $a): string

@@ -149,7 +149,7 @@ final class PartsList
                 }
             }
             $metres = count($analysis->build->leads[$lead->id]->cores) * $lead->lengthM;
-            $rows[$label] ??= ['part' => $own ?? 'wire_'.str_replace([' ', '.', 'mm²'], ['', '_', 'mm2'], strtolower($label)), 'label' => "{$label} wire", 'count' => null, 'length_m' => 0.0, 'price' => $perM === null ? null : 0.0];
+            $rows[$label] ??= ['part' => $own ?? 'wire_'.str_replace([' ', '.', ',', 'mm²'], ['', '_', '_', 'mm2'], strtolower($label)), 'label' => "{$label} wire", 'count' => null, 'length_m' => 0.0, 'price' => $perM === null ? null : 0.0];
             $rows[$label]['length_m'] += $metres;
             if ($perM !== null && $rows[$label]['price'] !== null) {
                 $rows[$label]['price'] += $perM * $metres;

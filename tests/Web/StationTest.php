@@ -254,3 +254,25 @@ it('throws switches in the address and shows what that does', function (): void 
     $this->get("/b/{$build->key}/circuit?c=rear&i[brake]=sideways&i[nobody]=on")->assertOk();
     $this->get("/b/{$build->key}/sheet")->assertOk()->assertSee('Intent: met in 36 states');
 });
+
+it('speaks with a decimal comma where the bench wants it, reads both, and keeps the file as it is', function (): void {
+    $build = $this->hung();
+    $file = (string) $this->get("/b/{$build->key}/export")->getContent();
+    $point = html_entity_decode((string) $this->get("/b/{$build->key}/circuit")->getContent());
+    $this->post('/bench', ['decimal_sign' => 'semicolon'])->assertStatus(303);
+    expect(Preference::row()->decimal_sign)->toBe('point');
+    $this->post('/bench', ['decimal_sign' => 'comma'])->assertStatus(303);
+    $page = html_entity_decode((string) $this->get("/b/{$build->key}/circuit")->assertOk()->getContent());
+    preg_match('/class="big figure">([\d.]+)</', $point, $before);
+    preg_match('/class="big figure">([\d,]+)</', $page, $after);
+    expect(str_replace('.', ',', $before[1] ?? ''))->toBe($after[1] ?? 'none')
+        // Words, drawings and fields speak alike; no figure with a unit keeps a point (W/m stands in the parts' own names).
+        ->and(preg_match_all('/.{20}\d\.\d+ ?(?:V|A|m|mm²|cm)\b/u', strip_tags($page), $m) ? $m[0] : [])->toBe([])
+        ->and((string) $this->get("/b/{$build->key}/export")->getContent())->toBe($file);
+    foreach (['2,5 m' => 2.5, '1.5 m' => 1.5] as $text => $metres) {
+        $this->post("/b/{$build->key}/edit?at=circuit", ['op' => 'set', 'id' => 'shelf_light', 'field' => 'wanted_m', 'text' => $text, 'base' => (string) $build->refresh()->head, 'token' => $text, 'echo' => 'e'], HX)->assertOk();
+        expect(json_decode($this->bench()->document($build->refresh(), $build->head)->json)->lights[0]->wanted_m)->toBe($metres);
+    }
+    $this->post('/bench', ['decimal_sign' => 'point']);
+    expect(Preference::row()->decimal_sign)->toBe('point')->and(html_entity_decode((string) $this->get("/b/{$build->key}/sheet")->getContent()))->toMatch('/\d\.\d+ V/');
+});

@@ -11,7 +11,7 @@
 <dialog id="bench-settings" class="sheet-dialog" aria-labelledby="bench-h">
 <h2 id="bench-h">This bench</h2>
 <form method="post" action="/bench">@csrf
-@foreach(['bench' => ['Light', ['system' => 'as the system', 'day' => 'day', 'night' => 'night']], 'units' => ['Lengths', ['metric' => 'metres', 'imperial' => 'feet and inches']], 'wire' => ['Wire sizes', ['mm2' => 'mm²', 'awg' => 'AWG']], 'keys_on' => ['Keys', ['1' => 'on', '0' => 'off']], 'still' => ['Movement', ['0' => 'ticks run', '1' => 'still']]] as $name => [$legend, $choices])
+@foreach(['bench' => ['Light', ['system' => 'as the system', 'day' => 'day', 'night' => 'night']], 'units' => ['Lengths', ['metric' => 'metres', 'imperial' => 'feet and inches']], 'wire' => ['Wire sizes', ['mm2' => 'mm²', 'awg' => 'AWG']], 'decimal_sign' => ['Decimals', ['point' => '1.5', 'comma' => '1,5']], 'keys_on' => ['Keys', ['1' => 'on', '0' => 'off']], 'still' => ['Movement', ['0' => 'ticks run', '1' => 'still']]] as $name => [$legend, $choices])
 <fieldset><legend>{{ $legend }}</legend>@foreach($choices as $value => $text)<label class="pick"><input type="radio" name="{{ $name }}" value="{{ $value }}" @checked((string) $preference->{$name} === (string) $value)> {{ $text }}</label>@endforeach</fieldset>
 @endforeach
 <div class="row"><button class="button is-primary" type="submit">Set the bench</button> <button class="button" type="button" data-lights-out>Lights out</button> <button class="button" type="button" data-close>Close</button></div>

@@ -9,7 +9,7 @@
 @endforeach
 </fieldset>
 @if($weakest)
-<p class="big figure">{{ number_format($weakest['volts'], 2) }}<small> V</small></p>
+<p class="big figure">{{ BenchGlow\Quantity\Shown::figure($weakest['volts']) }}<small> V</small></p>
 <p class="at">at the weakest lamp: {{ $weakest['name'] }}</p>
 <dl class="small">
 <div><dd class="figure">{{ BenchGlow\Quantity\Shown::amps($page->amps($page->circuit->id)) }}</dd><dt>runs</dt></div>

@@ -22,9 +22,9 @@
 @endforeach
 </tbody></table></div></section>
 <section><h2>Parts</h2><div class="scroll" tabindex="0" role="region" aria-label="Parts"><table class="table is-narrow"><thead><tr><th>Part</th><th>Count</th><th>Length</th><th>Price, {{ $page->analysis->build->settings->currency }}</th></tr></thead><tbody>
-@foreach($parts as $row)<tr><td>{{ $row['label'] }}</td><td class="figure">{{ $row['count'] ?? '' }}</td><td class="figure">{{ $row['length_m'] === null ? '' : $page->length($row['length_m']) }}</td><td class="figure">{{ $row['price'] === null ? '—' : number_format($row['price'], 2) }}</td></tr>@endforeach
+@foreach($parts as $row)<tr><td>{{ $row['label'] }}</td><td class="figure">{{ $row['count'] ?? '' }}</td><td class="figure">{{ $row['length_m'] === null ? '' : $page->length($row['length_m']) }}</td><td class="figure">{{ $row['price'] === null ? '—' : BenchGlow\Quantity\Shown::figure($row['price']) }}</td></tr>@endforeach
 @php($priced = array_filter($parts, fn ($r) => $r['price'] !== null))
-<tr><th>Sum of what has a price</th><td></td><td></td><td class="figure">{{ number_format(array_sum(array_column($priced, 'price')), 2) }}{{ count($priced) < count($parts) ? ' and '.(count($parts) - count($priced)).' without' : '' }}</td></tr>
+<tr><th>Sum of what has a price</th><td></td><td></td><td class="figure">{{ BenchGlow\Quantity\Shown::figure(array_sum(array_column($priced, 'price'))) }}{{ count($priced) < count($parts) ? ' and '.(count($parts) - count($priced)).' without' : '' }}</td></tr>
 </tbody></table></div></section>
 @if($insulate !== [])<section><h2>To insulate</h2><ul>@foreach($insulate as $row)<li><span class="figure">{{ $row['pin'] }}</span>{{ $row['volts'] === null ? '' : ', '.$S::reading($row['volts']) }}</li>@endforeach</ul></section>@endif
 @php($lists = new BenchGlow\Report\Lists($page->analysis))

@@ -10,4 +10,4 @@
 @elseif($page->station === 'circuit')@include('stations.drawing')@include('stations.cards')
 @endif
 @include('frame.echo')
-<p id="live" class="is-sr-only" aria-live="polite" hx-swap-oob="true">@if($w = $page->weakest()){{ $page->circuit->label }}: {{ number_format($w['volts'], 2) }} volts at the weakest lamp, {{ BenchGlow\Quantity\Shown::percent($w['flux']) }} of the light, {{ count($page->pins()) }} pins.@endif</p>
+<p id="live" class="is-sr-only" aria-live="polite" hx-swap-oob="true">@if($w = $page->weakest()){{ $page->circuit->label }}: {{ BenchGlow\Quantity\Shown::figure($w['volts']) }} volts at the weakest lamp, {{ BenchGlow\Quantity\Shown::percent($w['flux']) }} of the light, {{ count($page->pins()) }} pins.@endif</p>
