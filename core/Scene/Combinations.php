@@ -30,7 +30,7 @@ final readonly class Combinations
         if ($over !== []) {
             // Each circuit in every position of what can reach its lights, everything else at rest.
             $reach = $cones();
-            $all = [];
+            $all = [implode(' ', $named) => $named];
             foreach (array_keys($build->circuits) as $circuit) {
                 [$its, $over] = self::product($build, array_intersect_key($named, $reach->inputs($circuit)), $named);
                 $held[$circuit] = $over;

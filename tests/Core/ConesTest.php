@@ -68,3 +68,14 @@ it('never calls a wish met that it could not go through', function (): void {
         ->and($a->intents['c1']->verdict)->toBe('unknown')
         ->and($a->intents['c1']->reason)->toBe('too many positions to go through: in1_9 stayed at rest');
 });
+
+it('rests where there are many inputs and no circuit to judge', function (): void {
+    $raw = json_decode(Scenery::many(9, 1)->json);
+    $raw->circuits = $raw->lights = [];
+    $raw->leads = array_values(array_filter($raw->leads, fn (stdClass $l): bool => $l->id === 'trunk'));
+    foreach ($raw->devices as $device) {
+        unset($device->circuit);
+    }
+    $a = Analysis::of(Document::fromDecoded($raw));
+    expect($a->combinations->all)->toHaveCount(1)->and($a->scenes)->toHaveCount(3)->and($a->states['nominal']->solved)->toBeTrue();
+});
