@@ -121,7 +121,7 @@ it('goes it again by keyboard only', function (): void {
     $w->until(fn (): bool => str_ends_with($w->driver->getCurrentURL(), '/sheet'), 'the sheet opens');
     $w->driver->navigate()->back();
     $w->keys('?');
-    $w->until(fn (): bool => $w->find('#keys')->isDisplayed(), 'the keys are shown');
+    $w->until(fn (): bool => $w->shows('#keys'), 'the keys are shown');
     $w->keys(WebDriverKeys::ESCAPE, 'q');
     $w->until(fn (): bool => str_contains($w->driver->getCurrentURL(), '/sums/strip'), 'Q opens the sums');
     expect($w->complaints())->toBe([]);
@@ -217,10 +217,10 @@ it('works at 390 by 844 without a sideways scroll', function (): void {
     heron($w);
     $w->enter(LENGTH, "6' 4 1/2\"");
     $w->sees('#line-words', 'pin');
-    expect($w->find('#drawing svg.slim')->isDisplayed())->toBeTrue()
-        ->and($w->find('#meter')->isDisplayed())->toBeFalse();
+    expect($w->shows('#drawing svg.slim'))->toBeTrue()
+        ->and($w->shows('#meter'))->toBeFalse();
     $w->click('#meter-line');
-    $w->until(fn (): bool => $w->find('#meter')->isDisplayed(), 'the drawer opens');
+    $w->until(fn (): bool => $w->shows('#meter'), 'the drawer opens');
     expect($w->find('#meter')->getSize()->getHeight())->toBeLessThanOrEqual((int) (844 * 0.6) + 1);
     $small = $w->script('return [...document.querySelectorAll("button, a.button, .flag, input.typed, select.typed")].filter(e => e.offsetParent && !e.closest("dialog") && e.getBoundingClientRect().height < 43).map(e => e.outerHTML.slice(0, 90))');
     expect($small)->toBe([])->and($w->complaints())->toBe([]);
@@ -268,7 +268,7 @@ it('throws the switches of an imported build by mouse and by key, and keeps them
     $w->find('input[type=file]')->setFileDetector(new LocalFileDetector)->sendKeys((string) realpath(__DIR__.'/../../examples/trike.glow.json'))->submit();
     $w->sees('.sentence', 'it glows as it should in 36 states');
     $drawer = fn () => $w->until(function () use ($w): bool {
-        if ($w->find('#meter')->isDisplayed()) {
+        if ($w->shows('#meter')) {
             return true;
         }
         $w->click('#meter-line');
@@ -284,7 +284,7 @@ it('throws the switches of an imported build by mouse and by key, and keeps them
     $w->sees('.meter', '99 % of the label');
 
     // What is edited now is answered with the lever still pulled; the drawer is shut to get at the field.
-    if ($w->find('#meter-line')->isDisplayed()) {
+    if ($w->shows('#meter-line')) {
         $w->click('#meter-line');
     }
     $w->enter('#f-to_lever-length_m', '2.8 m');

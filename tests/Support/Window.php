@@ -55,9 +55,27 @@ final class Window
 
     public function text(string $css): string
     {
+        return $this->steady(fn (): string => $this->find($css)->getText());
+    }
+
+    public function shows(string $css): bool
+    {
+        return $this->steady(fn (): bool => $this->find($css)->isDisplayed());
+    }
+
+    /**
+     * Done again where the answer of an edit swapped the element in between.
+     *
+     * @template T
+     *
+     * @param  callable(): T  $do
+     * @return T
+     */
+    private function steady(callable $do): mixed
+    {
         for ($n = 0; ; $n++) {
             try {
-                return $this->find($css)->getText();
+                return $do();
             } catch (StaleElementReferenceException $e) {
                 if ($n > 20) {
                     throw $e;
@@ -91,9 +109,8 @@ final class Window
     public function type(string $css, string $text): void
     {
         $this->click($css);
-        $field = $this->find($css);
-        $field->sendKeys([WebDriverKeys::CONTROL, 'a']);
-        $field->sendKeys($text);
+        $this->steady(fn () => $this->find($css)->sendKeys([WebDriverKeys::CONTROL, 'a']));
+        $this->steady(fn () => $this->find($css)->sendKeys($text));
     }
 
     public function enter(string $css, string $text): void
@@ -109,8 +126,10 @@ final class Window
 
     public function click(string $css): void
     {
-        $this->script('arguments[0].scrollIntoView({block: "center"})', $this->find($css));
-        $this->find($css)->click();
+        $this->steady(function () use ($css): void {
+            $this->script('arguments[0].scrollIntoView({block: "center"})', $this->find($css));
+            $this->find($css)->click();
+        });
     }
 
     /** Keys to whatever has the focus. */
