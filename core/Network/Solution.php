@@ -15,6 +15,7 @@ final readonly class Solution
      * @param  array<int, array<int, array<int, float>>>  $tailAmps  per tail, channel, unit
      * @param  array<int, array<int, array<int, float>>>  $tailVolts  per tail, channel, unit
      * @param  list<string>  $reasons
+     * @param  array<int, int>  $floating  node => node of the live piece it hangs behind, with less than a microsiemens between
      */
     public function __construct(
         public bool $solved,
@@ -28,6 +29,7 @@ final readonly class Solution
         public float $residualA,
         public float $toleranceA,
         public array $reasons = [],
+        public array $floating = [],
     ) {
     }
 
@@ -35,6 +37,6 @@ final readonly class Solution
     public function because(array $reasons): self
     {
         return new self($this->solved, $this->volts, $this->amps, $this->sourceAmps, $this->leaving, $this->tailAmps,
-            $this->tailVolts, $this->newton, $this->residualA, $this->toleranceA, array_values(array_unique([...$this->reasons, ...$reasons])));
+            $this->tailVolts, $this->newton, $this->residualA, $this->toleranceA, array_values(array_unique([...$this->reasons, ...$reasons])), $this->floating);
     }
 }

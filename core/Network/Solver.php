@@ -14,6 +14,9 @@ final class Solver
 
     private const MAX_TRIES = 30;
 
+    /** Less than this between a node and the rest is no connection a meter could trust. */
+    private const FIRM_SIEMENS = 1e-6;
+
     /** Rounds of the outer loop over switching loads. */
     private const MAX_ROUNDS = 40;
 
@@ -487,6 +490,64 @@ final class Solver
             $this->worst,
             $this->tolerance,
             $solved ? [] : ["not solved in {$steps} steps, residual {$this->worst} A"],
+            $this->floating($live, $real),
         );
+    }
+
+    /**
+     * Nodes that only dark or reversed junctions tie to the rest: what a meter reads there is the meter's own doing (F1).
+     *
+     * @param  array<int, bool>  $live  roots of the pieces a supply feeds at all
+     * @return array<int, int> node => the firm node across its best junction
+     */
+    private function floating(array $live, Islands $real): array
+    {
+        $firm = new Islands(count($this->v));
+        $ties = [];
+        $tie = function (int $a, int $b, float $siemens) use ($firm, &$ties): void {
+            if ($siemens >= self::FIRM_SIEMENS) {
+                $firm->join($a, $b);
+            } else {
+                $ties[] = [$a, $b, $siemens];
+            }
+        };
+        foreach ($this->branches as $k => $branch) {
+            if (! isset($this->network->leaks[$k])) {
+                $tie($branch->from, $branch->to, $this->g[$k]);
+            }
+        }
+        foreach ($this->network->sources as $source) {
+            $firm->join($source->plus, $source->minus);
+        }
+        foreach ($this->network->tails as $tail) {
+            foreach ($tail->channels as $c => $node) {
+                $tie($node, $tail->common, $tail->y[Blocks::at($c, $c)]);
+            }
+        }
+        $held = [];
+        foreach (array_keys($this->anchors) as $node) {
+            $held[$firm->find($node)] = true;
+        }
+        usort($ties, fn (array $a, array $b): int => $b[2] <=> $a[2]);
+        $behind = [];
+        do {
+            $before = count($behind);
+            foreach ($ties as [$a, $b]) {
+                foreach ([[$a, $b], [$b, $a]] as [$loose, $at]) {
+                    [$piece, $other] = [$firm->find($loose), $firm->find($at)];
+                    if (! isset($held[$piece]) && ! isset($behind[$piece]) && (isset($held[$other]) || isset($behind[$other]))) {
+                        $behind[$piece] = $behind[$other] ?? $at;
+                    }
+                }
+            }
+        } while (count($behind) > $before);
+        $floating = [];
+        foreach (array_keys($this->v) as $node) {
+            if (isset($live[$real->find($node)], $behind[$firm->find($node)])) {
+                $floating[$node] = $behind[$firm->find($node)];
+            }
+        }
+
+        return $floating;
     }
 }

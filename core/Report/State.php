@@ -12,6 +12,7 @@ final readonly class State
      * @param  array<string, float>  $amps  by wire segment and inline thing, from its first pin to its second
      * @param  array<string, float>  $supplyAmps
      * @param  array<string, array<string, EmitterState>>  $lights  light => emitter => state
+     * @param  array<string, string>  $floating  pin without volts => why: "floating behind <pin>"; absent: fed by nothing
      */
     public function __construct(
         public string $name,
@@ -23,6 +24,7 @@ final readonly class State
         public array $amps,
         public array $supplyAmps,
         public array $lights,
+        public array $floating = [],
     ) {
     }
 
@@ -32,6 +34,12 @@ final readonly class State
         $vb = $this->volts[$b] ?? null;
 
         return $va === null || $vb === null ? null : $va - $vb;
+    }
+
+    /** Why a pin has no volts; null: it has. */
+    public function why(string $pin): ?string
+    {
+        return ($this->volts[$pin] ?? null) !== null ? null : $this->floating[$pin] ?? 'fed by nothing';
     }
 
     public function totalA(): float

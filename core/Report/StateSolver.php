@@ -27,12 +27,14 @@ final class StateSolver
     {
         $compiled = Compiler::compile($build, $harness, $wiring, $name, $bodies, $closed);
         $solution = Solver::solve($compiled->network);
-        $volts = array_map(fn (int $node): ?float => $solution->volts[$node], $compiled->nodeOf);
+        $volts = array_map(fn (int $node): ?float => isset($solution->floating[$node]) ? null : $solution->volts[$node], $compiled->nodeOf);
+        $floating = array_map(fn (int $node): string => 'floating behind '.$compiled->network->nodes[$solution->floating[$node]],
+            array_filter($compiled->nodeOf, fn (int $node): bool => isset($solution->floating[$node])));
         $supplyAmps = array_map(fn (int $k): float => $solution->sourceAmps[$k], $compiled->sourceOf);
 
         return new State(
             $name, $solution->solved, self::reason($build, $solution, $supplyAmps, $name), $solution->residualA, $solution->newton, $volts,
-            array_map(fn (int $k): float => $solution->amps[$k], $compiled->branchOf), $supplyAmps, self::lights($build, $compiled, $solution),
+            array_map(fn (int $k): float => $solution->amps[$k], $compiled->branchOf), $supplyAmps, self::lights($build, $compiled, $solution), $floating,
         );
     }
 

@@ -305,7 +305,7 @@ final class Scenes
         $solved = array_filter($phases, fn (array $p): bool => ! $p[1]->solved) === [];
 
         return new State($first->name, $solved, $first->reason, max(array_map(fn (array $p): float => $p[1]->residualA, $phases)), max(array_map(fn (array $p): int => $p[1]->newton, $phases)),
-            $first->volts, $first->amps, $supplyAmps, $lights + $first->lights);
+            $first->volts, $first->amps, $supplyAmps, $lights + $first->lights, $first->floating);
     }
 
     /** @param  array<string, true>  $closed */
