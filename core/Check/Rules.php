@@ -35,6 +35,7 @@ final class Rules
         LeadSpareCoreRule::class,
         LightUnfedRule::class,
         TapLegRule::class,
+        ChannelCrossedRule::class,
         SupplyShortedRule::class,
         CircuitNotSolvedRule::class,
         IntentNotMetRule::class,

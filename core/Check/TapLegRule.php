@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace BenchGlow\Check;
 
+use BenchGlow\Quantity\Shown;
 use BenchGlow\Report\Analysis;
 
 /** A fuse tap that sits, or may sit, so that the donor's own fuse carries both loads (electrics.md 6). */
@@ -26,7 +27,8 @@ final class TapLegRule implements Rule
             $edit = ['op' => 'set', 'id' => $id, 'field' => 'live_leg', 'value' => 'common'];
             $findings[] = $leg === 'other'
                 ? new Finding($this->id(), Severity::Warning, null, $id, "The tap in {$way} sits the wrong way round: the fuse of {$way} carries both loads. Turn it, so that its common leg is on the live side.", 'Turned round', $edit)
-                : new Finding($this->id(), Severity::Warning, null, $id, "Which leg of the tap in {$way} is live isn't known, so the figures are those of the worse: the fuse of {$way} carries both loads. Probe both slots with the fuse out.", 'Probed: the common leg is live', $edit);
+                : new Finding($this->id(), Severity::Warning, null, $id, "Which leg of the tap in {$way} is live isn't known. Its fuse carries ".Shown::plain($analysis->unprobed[$id]['line'], 2).' A if the common leg is, '
+                    .Shown::plain($analysis->unprobed[$id]['load'], 2).' A if the other is; the figures shown are those of the worse. Probe both slots with the fuse out.', 'Probed: the common leg is live', $edit);
         }
 
         return $findings;

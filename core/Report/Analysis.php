@@ -7,6 +7,7 @@ namespace BenchGlow\Report;
 use BenchGlow\Build\Build;
 use BenchGlow\Build\Circuit;
 use BenchGlow\Build\Document;
+use BenchGlow\Build\Fields;
 use BenchGlow\Build\Lead;
 use BenchGlow\Build\Want;
 use BenchGlow\Check\Finding;
@@ -39,6 +40,7 @@ final readonly class Analysis
      * @param  array<string, string>  $undrawn  circuit => why its way is not drawn yet
      * @param  array<string, Intent>  $intents  circuit => its wants against the solution
      * @param  list<Finding>  $findings
+     * @param  array<string, array{line: float, load: float}>  $unprobed  fuse tap of unknown leg => most amps through the donor's fuse, either way
      */
     private function __construct(
         public Build $build,
@@ -56,6 +58,7 @@ final readonly class Analysis
         public array $intents,
         public array $findings,
         public int $solves,
+        public array $unprobed = [],
     ) {
     }
 
@@ -66,8 +69,33 @@ final readonly class Analysis
     public static function of(Document $document, string $wireSystem = 'mm2', string $units = 'metric'): self
     {
         $build = Build::of($document);
+        $unknown = array_filter($build->devices, fn (Fields $d): bool => $d->text('kind') === 'fuse_tap' && $d->text('live_leg', 'common') === 'unknown');
+        $analysis = self::solved($build, Bodies::of($build), $wireSystem, $units);
+        if ($unknown !== []) {
+            $other = self::solved($build, Bodies::of($build, 'line'), $wireSystem, $units);
+            $analysis = self::worse($analysis, $other, $unknown);
+        }
+
+        return $analysis->with($analysis->states, Rules::check($analysis));
+    }
+
+    /**
+     * Of a tap's two cases the one whose intent fails oftener; where both hold, the one in which the donor's fuse carries both loads.
+     *
+     * @param  array<string, Fields>  $taps
+     */
+    private static function worse(self $load, self $line, array $taps): self
+    {
+        $misses = fn (self $a): int => array_sum(array_map(fn (Intent $i): int => count($i->mismatches), $a->intents));
+        $worse = $misses($line) > $misses($load) ? $line : $load;
+        $both = array_map(fn (Fields $t): array => ['line' => $line->peakA("{$t->text('way')}.fuse"), 'load' => $load->peakA("{$t->text('way')}.fuse")], $taps);
+
+        return $worse->with($worse->states, [], $both);
+    }
+
+    private static function solved(Build $build, Bodies $bodies, string $wireSystem, string $units): self
+    {
         $harness = Harness::of($build);
-        $bodies = Bodies::of($build);
         $paths = new Paths($harness, $bodies);
         $combinations = Combinations::of($build, fn (): Cones => new Cones($build, $harness, $bodies));
         $thick = array_map(fn (Lead $l): LeadWire => LeadWire::of($build, $l, null)->thickenedTo(self::RATED_MM2), $build->leads);
@@ -88,20 +116,20 @@ final readonly class Analysis
         $leads = Leads::figures($build, $harness, $paths, $wiring, $choices, self::peaks(self::only($scenes, 'nominal')), $peak);
         $fuses = Fuses::fuseFigures($build, $harness, $paths, $wiring, $peak);
         $intents = array_map(fn (Circuit $c): Intent => Intent::judge($build, $c, $scenes, $paths, $combinations->held[$c->id] ?? []), $build->circuits);
-        $analysis = new self($build, $harness, $bodies, $paths, $wireSystem, $units, $combinations, $scenes, self::statesAt($scenes, $combinations->all[0] ?? []), $leads, $fuses,
-            self::undrawn($build, $harness), $intents, [], $rated->solves + ($undecided ? $solver->solves : 0));
 
-        return $analysis->with($analysis->states, Rules::check($analysis));
+        return new self($build, $harness, $bodies, $paths, $wireSystem, $units, $combinations, $scenes, self::statesAt($scenes, $combinations->all[0] ?? []), $leads, $fuses,
+            self::undrawn($build, $harness), $intents, [], $rated->solves + ($undecided ? $solver->solves : 0));
     }
 
     /**
      * @param  array<string, State>  $states
      * @param  list<Finding>  $findings
+     * @param  array<string, array{line: float, load: float}>|null  $unprobed
      */
-    private function with(array $states, array $findings): self
+    private function with(array $states, array $findings, ?array $unprobed = null): self
     {
         return new self($this->build, $this->harness, $this->bodies, $this->paths, $this->wireSystem, $this->units, $this->combinations, $this->scenes, $states, $this->leads, $this->fuses,
-            $this->undrawn, $this->intents, $findings, $this->solves);
+            $this->undrawn, $this->intents, $findings, $this->solves, $unprobed ?? $this->unprobed);
     }
 
     /**

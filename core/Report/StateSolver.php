@@ -19,6 +19,9 @@ final class StateSolver
     /** A supply pushing this many times its rated amps, or half its short-circuit amps, is shorted (solving.md F7). */
     private const SHORT_TIMES = 3.0;
 
+    /** A fuse carrying this many times its value is part of a short. */
+    private const FUSE_TIMES = 10.0;
+
     /**
      * @param  array<string, LeadWire>  $wiring
      * @param  array<string, true>  $closed  contacts that are closed
@@ -32,24 +35,60 @@ final class StateSolver
             array_filter($compiled->nodeOf, fn (int $node): bool => isset($solution->floating[$node])));
         $supplyAmps = array_map(fn (int $k): float => $solution->sourceAmps[$k], $compiled->sourceOf);
 
+        $amps = array_map(fn (int $k): float => $solution->amps[$k], $compiled->branchOf);
+
         return new State(
-            $name, $solution->solved, self::reason($build, $solution, $supplyAmps, $name), $solution->residualA, $solution->newton, $volts,
-            array_map(fn (int $k): float => $solution->amps[$k], $compiled->branchOf), $supplyAmps, self::lights($build, $compiled, $solution), $floating,
+            $name, $solution->solved, self::reason($build, $solution, $supplyAmps, $amps, $name), $solution->residualA, $solution->newton, $volts,
+            $amps, $supplyAmps, self::lights($build, $compiled, $solution), $floating,
         );
     }
 
-    /** @param  array<string, float>  $supplyAmps */
-    private static function reason(Build $build, Solution $solution, array $supplyAmps, string $name): ?string
+    /**
+     * @param  array<string, float>  $supplyAmps
+     * @param  array<string, float>  $amps  by wire and thing
+     */
+    private static function reason(Build $build, Solution $solution, array $supplyAmps, array $amps, string $name): ?string
     {
         $reasons = $solution->reasons;
         foreach ($build->supplies as $id => $supply) {
             $limit = $supply->maxCurrentA !== null ? self::SHORT_TIMES * $supply->maxCurrentA : 0.5 * $supply->volts($name) / max($supply->ohm, 1e-3);
             if ($supplyAmps[$id] > $limit) {
-                $reasons[] = "short through {$id}";
+                $reasons[] = 'short through '.self::through($build, $amps)." from {$id}";
+            }
+        }
+        foreach ($build->leads as $lead) {
+            foreach ($lead->inline as $thing) {
+                if ($thing->kind === 'fuse' && $thing->fuseA !== null && abs($amps[$thing->id] ?? 0.0) > self::FUSE_TIMES * $thing->fuseA && $reasons === $solution->reasons) {
+                    $reasons[] = "short through {$thing->id}";
+                }
             }
         }
 
         return $reasons === [] ? null : implode('; ', $reasons);
+    }
+
+    /**
+     * The fuse a short runs through, else the lead: whichever carries most.
+     *
+     * @param  array<string, float>  $amps
+     */
+    private static function through(Build $build, array $amps): string
+    {
+        $most = ['', 0.0];
+        $fuse = ['', 0.0];
+        foreach ($build->leads as $lead) {
+            foreach ($lead->inline as $thing) {
+                if ($thing->kind === 'fuse' && abs($amps[$thing->id] ?? 0.0) > $fuse[1]) {
+                    $fuse = [$thing->id, abs($amps[$thing->id])];
+                }
+            }
+            foreach (array_keys($lead->cores) as $c) {
+                $a = abs($amps["{$lead->id}.".($c + 1).'.1'] ?? 0.0);
+                $most = $a > $most[1] ? [$lead->id, $a] : $most;
+            }
+        }
+
+        return $fuse[1] > 0.5 * $most[1] ? $fuse[0] : $most[0];
     }
 
     /** @return array<string, array<string, EmitterState>> */

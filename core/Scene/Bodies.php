@@ -35,7 +35,8 @@ final readonly class Bodies
     {
     }
 
-    public static function of(Build $build): self
+    /** @param  string  $unknownLeg  line · load: where a fuse tap sits whose live leg nobody has probed */
+    public static function of(Build $build, string $unknownLeg = 'load'): self
     {
         $contacts = $senses = $loads = $fixed = $joins = [];
         $host = $build->document->fields()->object('host');
@@ -47,7 +48,7 @@ final readonly class Bodies
         }
         foreach ($build->devices as $id => $device) {
             if ($device->text('kind') === 'fuse_tap') {
-                $leg = $device->text('live_leg', 'common') === 'common' ? 'line' : 'load';
+                $leg = ['common' => 'line', 'other' => 'load'][$device->text('live_leg', 'common')] ?? $unknownLeg;
                 $fixed["{$id}.fuse"] = ["{$id}.out", "{$device->text('way')}.{$leg}", new Resistor(self::FUSE_OHM)];
             }
             if (in_array($device->text('kind'), ['switch', 'relay', 'controller'], true)) {

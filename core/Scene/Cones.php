@@ -93,14 +93,43 @@ final class Cones
                 foreach (['at', 'link_when'] as $field) {
                     $inputs += $device->has($field) ? array_fill_keys((new When($device->object($field)->data))->inputs(), true) : [];
                 }
-                $heard = array_filter($device->has('hears') ? $device->object('hears')->data : [], is_string(...));
-                foreach ([...$this->senses[$contact->thing] ?? [], ...array_filter(array_map(fn (string $s): ?Sense => $this->bodies->senses[$s] ?? null, $heard))] as $sense) {
+                foreach ($this->moving($contact) as $sense) {
                     $todo[] = [$sense->from, $sense->to];
                 }
             }
         }
 
         return $inputs;
+    }
+
+    /** Whether some coil or input can act on itself, through contacts it or others move: only then can it hold once pulled. */
+    public function loops(): bool
+    {
+        $movers = [];
+        foreach ($this->bodies->senses as $id => $sense) {
+            $movers[$id] = [];
+            foreach (array_keys($this->onTheWayTo([$sense->from, $sense->to], [])) as $contact) {
+                foreach ($this->moving($this->bodies->contacts[$contact]) as $mover) {
+                    $movers[$id][$mover->id] = true;
+                }
+            }
+        }
+        // Whatever nothing moves can't be in a loop; take it away until only loops are left (Kahn 1962).
+        do {
+            $free = array_filter($movers, fn (array $by): bool => array_intersect_key($by, $movers) === []);
+            $movers = array_diff_key($movers, $free);
+        } while ($free !== [] && $movers !== []);
+
+        return $movers !== [];
+    }
+
+    /** @return list<Sense> what moves a contact: its own part's senses and those its radio hears */
+    private function moving(Contact $contact): array
+    {
+        $device = $this->build->devices[$contact->thing] ?? new Fields([]);
+        $heard = array_filter($device->has('hears') ? $device->object('hears')->data : [], is_string(...));
+
+        return [...$this->senses[$contact->thing] ?? [], ...array_values(array_filter(array_map(fn (string $s): ?Sense => $this->bodies->senses[$s] ?? null, $heard)))];
     }
 
     /**

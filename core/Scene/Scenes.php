@@ -35,6 +35,8 @@ final class Scenes
 
     private readonly Chains $chains;
 
+    private readonly bool $loops;
+
     public int $solves = 0;
 
     /** @param  array<string, LeadWire>  $wiring */
@@ -42,6 +44,7 @@ final class Scenes
     {
         $this->rest = $build->restPositions();
         $this->chains = new Chains($build, $harness, $bodies);
+        $this->loops = (new Cones($build, $harness, $bodies))->loops();
     }
 
     /**
@@ -67,9 +70,8 @@ final class Scenes
         $before = $this->solves;
         $so = [...$this->rest, ...$inputs];
         [$pulled, $reason, $remarks] = $this->settle($so, $supply, []);
-        // A matter of wiring, not of volts: looked for at the normal supply, at rest and with one input thrown.
-        $thrown = count(array_diff_assoc($so, $this->rest));
-        if ($reason === null && $this->bodies->senses !== [] && $supply === 'nominal' && $thrown <= 1) {
+        // Only what can act on itself, or is held between its two volts, can hold once pulled.
+        if ($reason === null && $this->bodies->senses !== [] && ($this->loops || $remarks !== [])) {
             [$held, $other] = $this->settle($so, $supply, array_fill_keys(array_keys($this->bodies->senses), true));
             if ($other === null && $held != $pulled) {
                 $remarks[] = 'holds once pulled: '.implode(', ', array_keys(array_diff_key($held, $pulled)));
@@ -121,18 +123,25 @@ final class Scenes
      */
     private function settle(array $so, string $supply, array $start): array
     {
-        [$pulled, $cycle] = $this->iterate($so, $supply, $start, false);
+        $inOrder = array_keys($this->bodies->senses);
+        [$pulled, $cycle] = $this->iterate($so, $supply, $start, null);
         $remarks = [];
-        if ($cycle !== null || ($supply === 'nominal' && $this->coupled($so, $supply, $start, $pulled))) {
-            // All at once and one after the other: where both settle but not alike, the order decides, which no builder controls.
-            [$inTurn, $again] = $this->iterate($so, $supply, $start, true);
+        if ($cycle !== null || $this->coupled($so, $supply, $start, $pulled)) {
+            // All at once and one after the other, first to last and last to first: where they settle but not alike, the order
+            // decides, which no builder controls.
+            [$inTurn, $again] = $this->iterate($so, $supply, $start, $inOrder);
             if ($cycle !== null && $again !== null) {
-                return [$pulled, 'oscillates: '.implode(', ', $again), []];
+                return [$pulled, 'oscillates: '.implode(', ', $cycle), []];
             }
-            if ($again === null && $inTurn != $pulled && $cycle === null) {
-                $remarks[] = 'race: '.implode(', ', array_keys(array_diff_key($inTurn + $pulled, array_intersect_key($inTurn, $pulled))));
+            $other = $pulled;
+            if ($cycle !== null) {
+                $pulled = $inTurn;
+                [$other, $again] = $this->iterate($so, $supply, $start, array_reverse($inOrder));
             }
-            $pulled = $cycle !== null ? $inTurn : $pulled;
+            $apart = $cycle !== null ? $other : $inTurn;
+            if ($again === null && $apart != $pulled) {
+                $remarks[] = 'race: '.implode(', ', array_keys(array_diff_key($apart + $pulled, array_intersect_key($apart, $pulled))));
+            }
         }
         if ($this->bodies->senses === []) {
             return [$pulled, null, $remarks];
@@ -174,43 +183,45 @@ final class Scenes
     /**
      * @param  array<string, string>  $so
      * @param  array<string, true>  $pulled
+     * @param  list<string>|null  $turns  one change a round, the first in this order; null: all at once
      * @return array{array<string, true>, list<string>|null} pulled senses; the members of a cycle
      */
-    private function iterate(array $so, string $supply, array $pulled, bool $oneAtATime): array
+    private function iterate(array $so, string $supply, array $pulled, ?array $turns): array
     {
-        $seen = [];
-        $moving = [];
+        $seen = $moved = [];
         for ($round = 0; $round < self::MAX_ROUNDS; $round++) {
             $key = implode(' ', array_keys($pulled));
             if (isset($seen[$key])) {
-                return [$pulled, array_keys($moving)];
+                $members = array_keys(array_merge(...array_slice($moved, $seen[$key])));
+
+                return [$pulled, $turns === null ? [...$members, 'period '.($round - $seen[$key])] : $members];
             }
-            $seen[$key] = true;
+            $seen[$key] = $round;
             $state = $this->solve($supply, $this->closed($so, $pulled, true, 0.0));
-            $next = [];
-            $changed = false;
+            $changes = [];
             foreach ($this->bodies->senses as $id => $sense) {
                 $u = $this->volts($state, $sense);
                 $was = isset($pulled[$id]);
                 $is = $was ? $u > $sense->dropOutV : $u >= $sense->pullInV;
-                if ($oneAtATime && $changed) {
-                    $is = $was;
-                }
                 if ($is !== $was) {
-                    $changed = true;
-                    $moving[$id] = true;
-                }
-                if ($is) {
-                    $next[$id] = true;
+                    $changes[$id] = $is;
                 }
             }
-            if (! $changed) {
+            if ($changes === []) {
                 return [$pulled, null];
             }
-            $pulled = $next;
+            foreach ($turns ?? [] as $id) {
+                if (isset($changes[$id])) {
+                    $changes = [$id => $changes[$id]];
+                    break;
+                }
+            }
+            $moved[] = $changes;
+            // In document order, so that a pattern has one name.
+            $pulled = array_filter(array_map(fn (Sense $s): bool => $changes[$s->id] ?? isset($pulled[$s->id]), $this->bodies->senses));
         }
 
-        return [$pulled, array_keys($moving)];
+        return [$pulled, array_keys(array_merge(...$moved))];
     }
 
     private function volts(State $state, Sense $sense): float
@@ -388,6 +399,11 @@ final class Scenes
             return isset($pulled["{$thing}.{$node['sense']}"]);
         }
         $heard = is_string($node['hear'] ?? null) ? $device->object('hears')->text($node['hear']) : '';
+
+        $sender = explode('.', $heard)[0];
+        if (isset($this->bodies->senses["{$sender}.power"]) && ! isset($pulled["{$sender}.power"])) {
+            return false;
+        }
 
         return $heard !== '' && $device->has('link_when') && (new When($device->object('link_when')->data))->holds($so, $this->rest) && isset($pulled[$heard]);
     }

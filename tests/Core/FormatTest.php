@@ -167,6 +167,38 @@ it('checks references the schema can\'t', function (callable $spoil, string $say
     [fn (stdClass $t) => $t->leads[0]->cores[0] = [null, null], 'a core has at least one end on a pin.'],
     [fn (stdClass $t) => $t->leads[1]->route = ['barr'], 'nothing in routes has the id `barr`. Did you mean `bar`?'],
     [fn (stdClass $t) => $t->leads[5]->cores[] = ['dist', null], '6 cores, but `w05x5` has 5.'],
+    [fn (stdClass $t) => $t->log = [(object) ['id' => 'l1', 'on' => '2026-05-02', 'kind' => 'note', 'about' => ['lampe_l.minus']]], '/log/0/about/0: nothing has the id `lampe_l`.'],
+    [fn (stdClass $t) => $t->supplies[0]->max_v = 12.5, '/supplies/0/max_v: the highest volts are under the nominal ones.'],
+    [fn (stdClass $t) => $t->parts[6]->inside[0]->to = $t->parts[6]->inside[0]->from, '/parts/6/inside/0/to: a branch must join two different nodes.'],
+    [fn (stdClass $t) => $t->parts[5]->contacts[0]->closed_when = (object) ['sense' => 'coil'], '/parts/5/contacts/0/closed_when/sense: the part has no sense `coil`.'],
+    [fn (stdClass $t) => $t->lights[0]->part = 'rocker', '/lights/0/part: a light of kind module needs a part of kind module; `rocker` is a switch.'],
+    [fn (stdClass $t) => $t->leads[0]->inline[] = (object) ['id' => 'F2', 'kind' => 'fuse', 'at_m' => 0.05, 'fuse_a' => 2], '/leads/0/inline/1/at_m: things in line stand in rising order of at_m.'],
+    [fn (stdClass $t) => $t->leads[0]->inline[0]->core = 2, '/leads/0/inline/0/core: the lead has 1 cores.'],
+    [fn (stdClass $t) => $t->leads[1]->inline = [(object) ['id' => 'D1', 'kind' => 'diode', 'at_m' => 0.1, 'part' => 'rocker', 'points' => 'to']], '/leads/1/inline/0/part: `rocker` is no diode.'],
+    [fn (stdClass $t) => $t->leads[5]->inline[0]->plug = 'dist', '/leads/5/inline/0/plug: `dist` is no plug.'],
+    [fn (stdClass $t) => $t->circuits[0]->wants[0]->when = array_reduce(range(1, 9), fn (stdClass $w): stdClass => (object) ['not' => $w], (object) ['input' => 'brake']), 'the expression is nested more than 8 deep.'],
+    [fn (stdClass $t) => $t->circuits[0]->wants[0]->when = (object) ['imput' => 'brake'], '/circuits/0/wants/0/when: unknown field `imput`. Did you mean `input`?'],
+    [fn (stdClass $t) => $t->circuits[0]->wants[0]->when = (object) ['is' => 'on'], '/circuits/0/wants/0/when: expected one of any, all, not, input.'],
+    [fn (stdClass $t) => $t->circuits[0]->wants[0]->when = (object) ['any' => 'brake'], '/circuits/0/wants/0/when/any: expected a list of expressions, found "brake".'],
+    [fn (stdClass $t) => $t->devices[1]->at = (object) ['o n' => (object) ['input' => 'lights']], '/devices/1/at: `o n` can\'t be a name here.'],
+    [fn (stdClass $t) => $t->devices[1]->id = '1rocker', '/devices/1/id: expected an id (a letter, then up to 39 letters, digits or _)'],
+    [fn (stdClass $t) => $t->leads[0]->cores[0] = ['pack.plus', 'dist', 'dist'], '/leads/0/cores/0: expected'],
+    [fn (stdClass $t) => $t->host = (object) ['wires' => [(object) ['id' => 'hw', 'polarity' => 'positive', 'fed_by' => 'pakc', 'loads' => []]]], 'nothing in supplies has the id `pakc`. Did you mean `pack`?'],
+]);
+
+it('says each of a build\'s faults as one sentence', function (callable $spoil): void {
+    $trike = json_decode((string) file_get_contents(__DIR__.'/../../examples/trike.glow.json'));
+    $spoil($trike);
+    try {
+        Document::fromDecoded($trike);
+        $message = '';
+    } catch (BadBuild $e) {
+        $message = $e->getMessage();
+    }
+    expect($message)->toMatch('~^/\S+: .+[.?]$~')->not->toContain("\n");
+})->with([
+    [fn (stdClass $t) => $t->place = 'balloon'], [fn (stdClass $t) => $t->supplies[0]->internal_ohm = -1], [fn (stdClass $t) => $t->leads[0]->length_m = '3,2'], [fn (stdClass $t) => $t->lights[0]->count = 1.5],
+    [fn (stdClass $t) => $t->leads[0]->inline[0]->form = 'fuse'], [fn (stdClass $t) => $t->circuits[0]->wants[0]->flash = 'no'], [fn (stdClass $t) => $t->circuits[0]->wants[0]->glow = 'lamp_l.red'], [fn (stdClass $t) => $t->settings = []],
 ]);
 
 it('ships a catalogue whose parts are all valid in a build', function (string $shelf, int $least, string $kind): void {

@@ -136,3 +136,22 @@ it('says so when two neighbouring cores of the trike are crossed', function (): 
     }
     expect($crossed)->toBe(1 + 4 + 3 + 3);
 });
+
+it('says so when two neighbouring leads are crossed at their far ends', function (string $job): void {
+    $document = Jobs::all()[$job]->document;
+    $sound = said($document);
+    $raw = json_decode($document->json);
+    foreach (array_slice($raw->leads, 1) as $n => $next) {
+        $lead = $raw->leads[$n];
+        [$a, $b] = [$lead->cores[0][1], $next->cores[0][1]];
+        // From one terminal to two, or two taps of one trunk, or from two to one: crossing changes no connection.
+        $froms = [$lead->cores[0][0], $next->cores[0][0]];
+        $trunk = array_filter($raw->leads, fn (stdClass $l): bool => ! isset($l->inline) && array_diff($froms, $l->cores[0]) === []);
+        if ($a === $b || $froms[0] === $froms[1] || $trunk !== []) {
+            continue;
+        }
+        [$lead->cores[0][1], $next->cores[0][1]] = [$b, $a];
+        expect(said(Document::fromDecoded($raw)))->not->toBe($sound, "the far ends of {$lead->id} and {$next->id} of {$job} are crossed, and nothing says so");
+        [$lead->cores[0][1], $next->cores[0][1]] = [$a, $b];
+    }
+})->with(array_keys(Jobs::all()));

@@ -23,7 +23,15 @@ function ruleCases(): array
 {
     $set = Make::set(...);
 
+    $crossed = function (): Document {
+        $raw = json_decode((string) file_get_contents(__DIR__.'/../../examples/j02-compass-housing.glow.json'));
+        [$raw->leads[5]->cores[0][1], $raw->leads[6]->cores[0][1]] = [$raw->leads[6]->cores[0][1], $raw->leads[5]->cores[0][1]];
+
+        return Document::fromDecoded($raw);
+    };
+
     return [
+        'channel.crossed' => [$crossed, ['warning channel.crossed ring'], fn () => Document::fromJson((string) file_get_contents(__DIR__.'/../../examples/j02-compass-housing.glow.json'))],
         'fuse.missing' => [fn () => Make::edited(sound(), ['op' => 'remove', 'id' => 'F1']), ['danger fuse.missing shelf_light_feed'],
             fn () => Make::edited(Make::circuit(Make::bare(['internal_ohm' => 2], 'block_9'), 'Row', 'led_red_5', ['kind' => 'leds', 'count' => 3, 'per_string' => 3, 'ohm' => 150], 0.2), ['op' => 'remove', 'id' => 'F1'])],
         'fuse.exceeds_wire' => [fn () => Make::edited(sound(), $set('F1', 'fuse_a', 15)), ['danger fuse.exceeds_wire F1'], fn () => Make::edited(sound(), $set('F1', 'fuse_a', 5))],

@@ -87,7 +87,7 @@ it('pulls a relay in, and its resting contact is live the other way', function (
 it('says that a relay on its own resting contact oscillates, and gives no level for it', function (): void {
     $s = scenes(Scenery::buzzer());
     expect($s['hand=on nominal']->solved())->toBeFalse()
-        ->and($s['hand=on nominal']->reason)->toBe('oscillates: k.coil')
+        ->and($s['hand=on nominal']->reason)->toBe('oscillates: k.coil, period 2')
         ->and($s['hand=off nominal']->solved())->toBeTrue();
     $report = Report::of(Analysis::of(Scenery::buzzer()), 'all');
     expect($report['circuits'][0]['intent'])->toBe('unknown');
@@ -185,6 +185,67 @@ it('takes a fuse tap the right way round, and shows both loads in the donor\'s f
         ->and(abs($s->lit->amps['w4.fuse']))->toEqualWithDelta(4.0 + ($both ? $strip : 0.0), 0.05);
 })->with([['common', false], ['other', true], ['unknown', true]]);
 
+it('names the fuse a short runs through, else the lead', function (): void {
+    $raw = json_decode(Scenery::relay()->json);
+    $raw->leads[] = (object) ['id' => 'slip', 'cores' => [['j', 'bank.minus']], 'length_m' => 0.2, 'wire' => 'w15'];
+    expect(scenes(Document::fromDecoded($raw))['hand=off nominal']->lit->reason)->toBe('short through F1 from bank');
+    $raw->leads[count($raw->leads) - 1]->cores = [['bank.plus', 'bank.minus']];
+    $s = scenes(Document::fromDecoded($raw));
+    expect($s['hand=on nominal']->lit->reason)->toBe('short through slip from bank')
+        ->and($s['hand=on nominal']->solved())->toBeTrue();
+});
+
+it('solves a tap of unknown leg both ways and shows the worse', function (): void {
+    $a = Analysis::of(Scenery::tap('unknown'));
+    $strip = abs($a->scenes[1]->lit->amps['tap.fuse']);
+    // The donor's own 4 A at 12.6 V is 3.15 ohm; at the highest supply it draws in proportion.
+    expect($a->unprobed['tap']['line'])->toEqualWithDelta(4.0 * 14.4 / 12.6, 0.05)
+        ->and($a->unprobed['tap']['load'] - $a->unprobed['tap']['line'])->toBeGreaterThan($strip)
+        ->and($a->open()[0]->message)->toContain('4.52 A if the common leg is')
+        ->and(Analysis::of(Scenery::tap('common'))->unprobed)->toBe([]);
+});
+
+it('hears nothing of a sender without power', function (): void {
+    $raw = json_decode((string) file_get_contents(__DIR__.'/../../examples/j11-signal-sash.glow.json'));
+    foreach ($raw->leads as $lead) {
+        if ($lead->cores[0][1] === 't.in_plus') {
+            $lead->cores[0][1] = null;
+        }
+    }
+    $a = Analysis::of(Document::fromDecoded($raw));
+    foreach ($a->scenes as $scene) {
+        expect($scene->lit->lights['left']['leds']->greatest())->toBeLessThan(0.002);
+    }
+    expect($a->intents['main']->verdict)->toBe('not_met');
+});
+
+it('looks for what holds once pulled in every state and at every supply', function (): void {
+    // With the master off nothing can hold; with it on the relay keeps itself once the push has been.
+    $s = scenes(Scenery::build([Scenery::RELAY, Scenery::ROCKER], [['id' => 'k', 'kind' => 'relay', 'part' => 'relay12'], ['id' => 'm', 'kind' => 'switch', 'part' => 'rocker', 'at' => ['on' => ['input' => 'master']]],
+        ['id' => 's', 'kind' => 'switch', 'part' => 'rocker', 'at' => ['on' => ['input' => 'hand']]], ['id' => 'j', 'kind' => 'joint'], ['id' => 'c', 'kind' => 'joint']],
+        [['bank.plus', 'm.1'], ['m.2', 'j'], ['j', 's.1'], ['s.2', 'c'], ['c', 'k.86'], ['j', 'k.30'], ['k.87', 'c'], ['k.85', 'bank.minus'], ['c', 'shelf_light.start.plus'], ['shelf_light.start.minus', 'bank.minus']],
+        ['inputs' => [['id' => 'hand', 'kind' => 'hand'], ['id' => 'master', 'kind' => 'hand']]], ['all' => [['input' => 'hand'], ['input' => 'master']]]));
+    foreach ($s as $name => $scene) {
+        expect($scene->remarks)->toBe(str_starts_with($name, 'hand=off master=on') ? ['holds once pulled: k.coil'] : [], $name);
+    }
+});
+
+it('gives no volts to a pin that only dark junctions tie to the rest', function (): void {
+    // Ground-switched: the lamp hangs on its plus; what a meter reads at its open minus is the meter's own doing.
+    $s = scenes(Scenery::build([Scenery::ROCKER], [['id' => 's', 'kind' => 'switch', 'part' => 'rocker', 'at' => ['on' => ['input' => 'hand']]]],
+        [['bank.plus', 'shelf_light.start.plus'], ['shelf_light.start.minus', 's.1'], ['s.2', 'bank.minus']]));
+    $off = $s['hand=off nominal']->lit;
+    expect($off->volts['s.1'])->toBeNull()
+        ->and($off->why('s.1'))->toBe('floating behind shelf_light.u0.plus')
+        ->and($off->why('shelf_light.u0.plus'))->toBeNull()
+        ->and($s['hand=on nominal']->lit->between('s.1', 'bank.minus'))->toEqualWithDelta(0.02, 0.02);
+    $raw = json_decode(Scenery::relay()->json);
+    $raw->leads[5]->cores[0][0] = 'k.87a';
+    $raw->leads[5]->cores[0] = [$raw->leads[5]->cores[0][1], null];
+    $alone = scenes(Document::fromDecoded($raw))['hand=off nominal']->lit;
+    expect($alone->why('k.87'))->toBe('fed by nothing');
+});
+
 it('counts states that can\'t happen, solves each pattern of contacts once, and gives the same network without its wants', function (): void {
     $raw = json_decode(Scenery::relay()->json);
     $with = Analysis::of(Document::fromDecoded($raw));
@@ -229,6 +290,7 @@ it('notices a race: two relays that break each other', function (): void {
     // All at once they chatter; one after the other the first to pull wins, so there is a state, and it depends on the order.
     expect($s['hand=on nominal']->solved())->toBeTrue()
         ->and(array_keys($s['hand=on nominal']->pulled))->toBe(['k1.coil'])
+        ->and($s['hand=on nominal']->remarks)->toContain('race: k2.coil, k1.coil')
         ->and($s['hand=off nominal']->pulled)->toBe([]);
 });
 
