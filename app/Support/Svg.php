@@ -55,13 +55,19 @@ final class Svg
 
     private static function wire(Shape $s, string $part): string
     {
+        if ($s->state === 'tie') {
+            [[$x, $y1], [, $y2]] = $s->points;
+
+            return '<path class="tie" d="M'.self::n($x).' '.self::n($y1).'V'.self::n($y2)."\"{$part}/>";
+        }
+        $pin = $s->pin === '' ? '' : ' data-pin="'.e($s->pin).'"';
         $d = '';
         foreach ($s->points as $i => [$x, $y]) {
             $d .= ($i === 0 ? 'M' : 'L').self::n($x).' '.self::n($y);
         }
         $ticks = $s->state === 'live' ? "<path class=\"tick\" d=\"{$d}\"/>" : ($s->state === 'held' ? "<path class=\"core\" d=\"{$d}\"/>" : '');
 
-        return "<g{$part}><path class=\"w {$s->state}\" d=\"{$d}\"/>{$ticks}</g>";
+        return "<g{$part}{$pin}><path class=\"w {$s->state}\" d=\"{$d}\"/>{$ticks}</g>";
     }
 
     private static function unit(Shape $s): string
@@ -81,21 +87,46 @@ final class Svg
         return "<g data-goto=\"pin-{$s->text}\" class=\"pinmark {$s->state}\"{$part}><circle cx=\"{$cx}\" cy=\"{$cy}\" r=\"11\"/>{$bar}<text x=\"{$cx}\" y=\"".self::n($s->y + 16)."\" text-anchor=\"middle\">{$s->text}</text><title>Pin {$s->text}</title></g>";
     }
 
-    /** Symbols of IEC 60617: fuse with its wire through, resistor as a box, diode as triangle and bar. */
+    /**
+     * Symbols of IEC 60617: fuse with its wire through, resistor as a box, diode as triangle and bar, contact as a blade, coil as a
+     * box with a slash. Drawn about their middle, lying; an upright one is turned.
+     */
     private static function symbol(Shape $s, string $part): string
     {
-        [$x, $y, $w, $h] = [$s->x, $s->y, $s->w, $s->h];
-        $upright = str_contains($s->state, 'upright');
-        $box = '<rect x="'.self::n($x).'" y="'.self::n($y).'" width="'.self::n($w).'" height="'.self::n($h).'"/>';
-        $inner = match ($s->kind) {
-            'fuse' => $upright
-                ? '<line x1="'.self::n($x + $w / 2).'" y1="'.self::n($y).'" x2="'.self::n($x + $w / 2).'" y2="'.self::n($y + $h).'"/>'
-                : '<line x1="'.self::n($x).'" y1="'.self::n($y + $h / 2).'" x2="'.self::n($x + $w).'" y2="'.self::n($y + $h / 2).'"/>',
-            'diode' => '<path d="M'.self::n($x + 14).' '.self::n($y).'L'.self::n($x + 36).' '.self::n($y + $h / 2).'L'.self::n($x + 14).' '.self::n($y + $h).'Z M'.self::n($x + 36).' '.self::n($y).'V'.self::n($y + $h).'"/>',
-            'plug' => '<path d="M'.self::n($x + $w / 2).' '.self::n($y).'L'.self::n($x + $w / 2).' '.self::n($y + $h).'"/>',
+        $upright = str_contains($s->state, 'upright') || str_contains($s->kind, 'upright');
+        [$cx, $cy] = [$s->x + $s->w / 2, $s->y + $s->h / 2];
+        [$w, $h] = $upright ? [$s->h, $s->w] : [$s->w, $s->h];
+        [$r, $l, $t, $b] = [self::n($w / 2), self::n(-$w / 2), self::n(-$h / 2), self::n($h / 2)];
+        $box = '<rect x="'.$l.'" y="'.$t.'" width="'.self::n($w).'" height="'.self::n($h).'"/>';
+        $kind = explode(' ', $s->kind)[0];
+        $inner = match ($kind) {
+            'fuse' => "{$box}<path class=\"thin\" d=\"M{$l} 0H{$r}\"/>",
+            'resistor' => $box,
+            'plug' => "<path class=\"lead\" d=\"M{$l} 0H-6M8 0H{$r}\"/><path class=\"open\" d=\"M-8 -8A9 9 0 0 1 -8 8\"/><rect x=\"-6\" y=\"-4\" width=\"13\" height=\"8\"/>",
+            'diode' => "<path class=\"lead\" d=\"M{$l} 0H-11M11 0H{$r}\"/><path class=\"solid\" d=\"M-11 -11L11 0L-11 11Z\"/><path class=\"bar\" d=\"M11 -11V11\"/>",
+            'contact' => self::blade($l, $r, str_contains($s->state, 'made')),
+            'host' => self::blade($l, $r, str_contains($s->state, 'made'))."<path class=\"hosts\" d=\"M{$l} {$b}H{$r}\"/>",
+            'coil' => "{$box}<path class=\"thin\" d=\"M-8 {$b}L8 {$t}\"/>",
+            'load' => "<path class=\"lead\" d=\"M{$l} 0H-11M11 0H{$r}\"/><circle r=\"11\"/><path class=\"thin\" d=\"M-7.8 -7.8L7.8 7.8M-7.8 7.8L7.8 -7.8\"/><path class=\"hosts\" d=\"M{$l} 13H{$r}\"/>",
+            'lamp' => "<path class=\"lead\" d=\"M{$l} 0H-8M8 0H{$r}\"/><circle r=\"8\"/><path class=\"thin\" d=\"M-5.6 -5.6L5.6 5.6M-5.6 5.6L5.6 -5.6\"/>",
+            'home' => "<path class=\"end\" d=\"M0 {$t}V{$b}\"/>",
+            'chassis' => "<path class=\"end\" d=\"M-3 {$t}V{$b}M1 -4V4M4 -2V2\"/>",
+            'stub' => '<circle class="open" r="4"/>',
+            default => $box,
+        };
+        $turn = match (true) {
+            $upright => ' rotate('.(str_contains($s->state, 'reversed') ? 270 : 90).')',
+            str_contains($s->state, 'reversed') => ' rotate(180)',
             default => '',
         };
+        $title = $s->title === '' ? '' : '<title>'.e($s->title).'</title>';
 
-        return "<g class=\"sym {$s->kind} {$s->state}\"{$part}>".($s->kind === 'diode' ? '' : $box).$inner.'</g>';
+        return "<g class=\"sym {$kind} {$s->state}\"{$part} transform=\"translate(".self::n($cx).' '.self::n($cy)."){$turn}\">{$title}{$inner}</g>";
+    }
+
+    /** Two posts and a blade that lands or stands off. */
+    private static function blade(string $l, string $r, bool $made): string
+    {
+        return "<path class=\"lead\" d=\"M{$l} 0H-20M20 0H{$r}\"/><path class=\"blade\" d=\"".($made ? 'M-20 0L22 -3' : 'M-20 0L14 -15').'"/><circle cx="-20" r="3.6"/><circle cx="20" r="3.6"/>';
     }
 }

@@ -13,6 +13,8 @@ final readonly class Shape
      * @param  string  $kind  wire · fuse · resistor · diode · plug · joint · dot · text · carrier · unit · halo · cut · pin
      * @param  list<array{float, float}>  $points  of a wire
      * @param  string  $state  live · held · dead for conductors; a style name for text
+     * @param  string  $title  said in full where the drawing has no room
+     * @param  string  $pin  harness pin a wire belongs to
      */
     private function __construct(
         public string $kind,
@@ -26,18 +28,20 @@ final readonly class Shape
         public string $text = '',
         public string $anchor = 'start',
         public string $fill = '',
+        public string $title = '',
+        public string $pin = '',
     ) {
     }
 
     /** @param  list<array{float, float}>  $points */
-    public static function wire(array $points, string $state, string $part): self
+    public static function wire(array $points, string $state, string $part, string $pin = ''): self
     {
-        return new self('wire', points: $points, state: $state, part: $part);
+        return new self('wire', points: $points, state: $state, part: $part, pin: $pin);
     }
 
-    public static function box(string $kind, float $x, float $y, float $w, float $h, string $part, string $state = '', string $fill = ''): self
+    public static function box(string $kind, float $x, float $y, float $w, float $h, string $part, string $state = '', string $fill = '', string $title = ''): self
     {
-        return new self($kind, $x, $y, $w, $h, part: $part, state: $state, fill: $fill);
+        return new self($kind, $x, $y, $w, $h, part: $part, state: $state, fill: $fill, title: $title);
     }
 
     public static function text(string $text, float $x, float $y, string $style = 'label', string $anchor = 'start', string $part = ''): self

@@ -9,10 +9,8 @@ use BenchGlow\Build\Circuit;
 use BenchGlow\Build\Document;
 use BenchGlow\Build\Fields;
 use BenchGlow\Build\Lead;
-use BenchGlow\Build\Want;
 use BenchGlow\Check\Finding;
 use BenchGlow\Check\Rules;
-use BenchGlow\Harness\Connected;
 use BenchGlow\Harness\Harness;
 use BenchGlow\Harness\LeadWire;
 use BenchGlow\Harness\Paths;
@@ -34,10 +32,10 @@ final readonly class Analysis
 
     /**
      * @param  list<Scene>  $scenes  every state that exists, at three supplies
-     * @param  array<string, State>  $states  min, nominal, max with the inputs as thrown (at rest unless asked)
+     * @param  array<string, Scene>  $now  min, nominal, max with the inputs as thrown (at rest unless asked)
+     * @param  array<string, State>  $states  the same, solved
      * @param  array<string, LeadFigures>  $leads
      * @param  array<string, FuseFigures>  $fuses
-     * @param  array<string, string>  $undrawn  circuit => why its way is not drawn yet
      * @param  array<string, Intent>  $intents  circuit => its wants against the solution
      * @param  list<Finding>  $findings
      * @param  array<string, array{line: float, load: float}>  $unprobed  fuse tap of unknown leg => most amps through the donor's fuse, either way
@@ -51,10 +49,10 @@ final readonly class Analysis
         public string $units,
         public Combinations $combinations,
         public array $scenes,
+        public array $now,
         public array $states,
         public array $leads,
         public array $fuses,
-        public array $undrawn,
         public array $intents,
         public array $findings,
         public int $solves,
@@ -76,7 +74,7 @@ final readonly class Analysis
             $analysis = self::worse($analysis, $other, $unknown);
         }
 
-        return $analysis->with($analysis->states, Rules::check($analysis));
+        return $analysis->with($analysis->now, Rules::check($analysis));
     }
 
     /**
@@ -90,7 +88,7 @@ final readonly class Analysis
         $worse = $misses($line) > $misses($load) ? $line : $load;
         $both = array_map(fn (Fields $t): array => ['line' => $line->peakA("{$t->text('way')}.fuse"), 'load' => $load->peakA("{$t->text('way')}.fuse")], $taps);
 
-        return $worse->with($worse->states, [], $both);
+        return $worse->with($worse->now, [], $both);
     }
 
     private static function solved(Build $build, Bodies $bodies, string $wireSystem, string $units): self
@@ -117,19 +115,21 @@ final readonly class Analysis
         $fuses = Fuses::fuseFigures($build, $harness, $paths, $wiring, $peak);
         $intents = array_map(fn (Circuit $c): Intent => Intent::judge($build, $c, $scenes, $paths, $combinations->held[$c->id] ?? []), $build->circuits);
 
-        return new self($build, $harness, $bodies, $paths, $wireSystem, $units, $combinations, $scenes, self::statesAt($scenes, $combinations->all[0] ?? []), $leads, $fuses,
-            self::undrawn($build, $harness), $intents, [], $rated->solves + ($undecided ? $solver->solves : 0));
+        $now = self::scenesAt($scenes, $combinations->all[0] ?? []);
+
+        return new self($build, $harness, $bodies, $paths, $wireSystem, $units, $combinations, $scenes, $now, self::lit($now), $leads, $fuses,
+            $intents, [], $rated->solves + ($undecided ? $solver->solves : 0));
     }
 
     /**
-     * @param  array<string, State>  $states
+     * @param  array<string, Scene>  $now
      * @param  list<Finding>  $findings
      * @param  array<string, array{line: float, load: float}>|null  $unprobed
      */
-    private function with(array $states, array $findings, ?array $unprobed = null): self
+    private function with(array $now, array $findings, ?array $unprobed = null): self
     {
-        return new self($this->build, $this->harness, $this->bodies, $this->paths, $this->wireSystem, $this->units, $this->combinations, $this->scenes, $states, $this->leads, $this->fuses,
-            $this->undrawn, $this->intents, $findings, $this->solves, $unprobed ?? $this->unprobed);
+        return new self($this->build, $this->harness, $this->bodies, $this->paths, $this->wireSystem, $this->units, $this->combinations, $this->scenes, $now, self::lit($now), $this->leads, $this->fuses,
+            $this->intents, $findings, $this->solves, $unprobed ?? $this->unprobed);
     }
 
     /**
@@ -141,7 +141,7 @@ final readonly class Analysis
     {
         $scenes = array_values(array_filter(array_map(fn (string $supply): ?Scene => $this->scene($inputs, $supply), self::SUPPLY_STATES)));
 
-        return $this->with($scenes === [] ? $this->states : self::statesAt($scenes, $scenes[0]->inputs), $this->findings);
+        return $this->with($scenes === [] ? $this->now : self::scenesAt($scenes, $scenes[0]->inputs), $this->findings);
     }
 
     /**
@@ -167,18 +167,27 @@ final readonly class Analysis
     /**
      * @param  list<Scene>  $scenes
      * @param  array<string, string>  $inputs
-     * @return array<string, State> by supply
+     * @return array<string, Scene> by supply
      */
-    private static function statesAt(array $scenes, array $inputs): array
+    private static function scenesAt(array $scenes, array $inputs): array
     {
-        $states = [];
+        $now = [];
         foreach ($scenes as $scene) {
             if ($scene->inputs == $inputs) {
-                $states[$scene->supply] = $scene->lit;
+                $now[$scene->supply] = $scene;
             }
         }
 
-        return $states;
+        return $now;
+    }
+
+    /**
+     * @param  array<string, Scene>  $now
+     * @return array<string, State>
+     */
+    private static function lit(array $now): array
+    {
+        return array_map(fn (Scene $s): State => $s->lit, $now);
     }
 
     /**
@@ -234,29 +243,6 @@ final readonly class Analysis
         }
 
         return $best;
-    }
-
-    /**
-     * Circuits with a light whose way passes a switch, a relay or a controller: solved, but their way is not drawn yet.
-     *
-     * @return array<string, string>
-     */
-    private static function undrawn(Build $build, Harness $harness): array
-    {
-        $reach = new Connected($harness);
-        $why = [];
-        foreach ($build->circuits as $circuit) {
-            $wanted = array_merge(...array_map(fn (Want $w): array => $w->glow, $circuit->wants));
-            foreach ($build->lights as $light) {
-                $mine = $light->circuit === $circuit->id || array_filter($wanted, fn (string $g): bool => explode('.', $g)[0] === $light->id) !== [];
-                $device = $mine ? $reach->device($light->id) : null;
-                if ($device !== null) {
-                    $why[$circuit->id] ??= "`{$device->id}` is a ".str_replace('_', ' ', $device->kind).'; the way through it is not drawn yet';
-                }
-            }
-        }
-
-        return $why;
     }
 
     /**

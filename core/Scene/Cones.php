@@ -9,6 +9,7 @@ use BenchGlow\Build\Fields;
 use BenchGlow\Build\Light;
 use BenchGlow\Build\When;
 use BenchGlow\Harness\Harness;
+use BenchGlow\Harness\OnTheWay;
 use BenchGlow\Network\Resistor;
 use BenchGlow\Network\StringLaw;
 
@@ -19,8 +20,6 @@ use BenchGlow\Network\StringLaw;
 final class Cones
 {
     private const SHARED = '=';
-
-    private const TARGET = '>';
 
     /** A resistance above this is a load, not a way. */
     private const MOST_OHM = 1.0;
@@ -133,8 +132,7 @@ final class Cones
     }
 
     /**
-     * Contacts on any way between the shared pin and these, passing no pin twice: the edges of the block (Hopcroft and Tarjan 1973)
-     * that holds an edge drawn between the two.
+     * Contacts on any way between the shared pin and these, passing no pin twice.
      *
      * @param  array<int, string>  $pins
      * @param  list<array{string, string, string}>  $through
@@ -143,41 +141,8 @@ final class Cones
     private function onTheWayTo(array $pins, array $through): array
     {
         $edges = [...$this->edges, ...$through];
-        $at = [];
-        foreach ($edges as $n => [$a, $b]) {
-            [$a, $b] = [in_array($a, $pins, true) ? self::TARGET : $a, in_array($b, $pins, true) ? self::TARGET : $b];
-            if ($a !== $b) {
-                $at[$a][] = [$n, $b];
-                $at[$b][] = [$n, $a];
-            }
-        }
-        $found = [self::SHARED => 0, self::TARGET => 1];
-        $low = [self::TARGET => 0];
-        $stack = $used = [];
-        $visit = function (string $pin) use (&$visit, &$found, &$low, &$stack, &$used, $at): void {
-            foreach ($at[$pin] ?? [] as [$edge, $next]) {
-                if (isset($used[$edge])) {
-                    continue;
-                }
-                $used[$edge] = true;
-                $depth = count($stack);
-                $stack[] = $edge;
-                if (isset($found[$next])) {
-                    $low[$pin] = min($low[$pin], $found[$next]);
-
-                    continue;
-                }
-                $low[$next] = $found[$next] = count($found);
-                $visit($next);
-                $low[$pin] = min($low[$pin], $low[$next]);
-                if ($low[$next] >= $found[$pin]) {
-                    array_splice($stack, $depth);
-                }
-            }
-        };
-        $visit(self::TARGET);
         $contacts = [];
-        foreach ($stack as $edge) {
+        foreach (OnTheWay::between(array_map(fn (array $e): array => [$e[0], $e[1]], $edges), self::SHARED, $pins) as $edge) {
             $contacts[$edges[$edge][2]] = true;
         }
         unset($contacts['']);

@@ -1,0 +1,230 @@
+<?php
+
+declare(strict_types=1);
+
+namespace BenchGlow\Drawing;
+
+use BenchGlow\Build\Light;
+use BenchGlow\Light\Seen;
+use BenchGlow\Quantity\Extreme;
+use BenchGlow\Quantity\Shown;
+use BenchGlow\Quantity\Words;
+use BenchGlow\Report\EmitterState;
+
+/**
+ * One light full width: a line per net above it and below it, each reaching its pins by a drop, the light between them, its
+ * figures under it. Lines end in the gutters at both sides.
+ */
+final class LightBand
+{
+    public const HEIGHT = 28.0;
+
+    private const LINE = 36.0;
+
+    private const PLAIN_LINE = 20.0;
+
+    private const TEXT = 52.0;
+
+    /** Between the rails of one mark. */
+    private const RAIL = 13.0;
+
+    /** @var array<int, float> net => y of its line above */
+    public array $above = [];
+
+    /** @var array<int, float> net => y of its line below */
+    public array $below = [];
+
+    /** @var array<int, array{string, string}|null> net => lead and caption */
+    private array $captions = [];
+
+    public readonly float $bottom;
+
+    private float $y;
+
+    private readonly Light $light;
+
+    /**
+     * @param  array<int, true>  $captioned  nets whose lead has been named already
+     * @param  bool  $narrow  figures below each other instead of side by side
+     */
+    public function __construct(private readonly Sketch $sketch, private readonly Symbol $symbol, float $top, array &$captioned, private readonly bool $narrow)
+    {
+        $this->light = $sketch->analysis->build->lights[$symbol->part];
+        $y = $top;
+        foreach ($symbol->left as [$pin, $net]) {
+            if (! isset($this->above[$net])) {
+                $lead = isset($captioned[$net]) ? null : $sketch->lead($pin);
+                $captioned[$net] = true;
+                $y += $lead === null ? self::PLAIN_LINE : self::LINE;
+                $this->above[$net] = $y;
+                $this->captions[$net] = $lead;
+            }
+        }
+        $this->y = $y + 14.0;
+        $y = $this->y + self::HEIGHT + self::TEXT + ($narrow ? 20.0 : 0.0);
+        foreach ($symbol->right as [, $net]) {
+            if (! isset($this->below[$net])) {
+                $y += self::PLAIN_LINE;
+                $this->below[$net] = $y;
+            }
+        }
+        $this->bottom = $y + ($this->below === [] ? 6.0 : 18.0);
+    }
+
+    /**
+     * @param  float  $x0  room from here
+     * @param  float  $x1  to here
+     * @param  callable(int, bool): float  $gutter  net, above: where its line ends
+     * @return list<Shape>
+     */
+    public function draw(Routes $routes, float $x0, float $x1, callable $gutter): array
+    {
+        $shapes = [];
+        $drops = ['above' => [], 'below' => []];
+        foreach (['above' => $this->symbol->left, 'below' => $this->symbol->right] as $side => $pins) {
+            foreach ($this->marks($pins, $x0, $x1) as [$pin, $net, $x]) {
+                $line = $side === 'above' ? $this->above[$net] : $this->below[$net];
+                $edge = $side === 'above' ? $this->y : $this->y + self::HEIGHT;
+                $routes->line($net, $x, $line, $x, $edge);
+                $routes->line($net, $x, $line, $gutter($net, $side === 'above'), $line);
+                $routes->end($net, $x, $edge, $this->sketch->into($this->symbol, $pin, $side === 'above'));
+                $drops[$side][] = [$x, $line];
+            }
+        }
+        foreach (array_filter($this->captions) as $net => $lead) {
+            $line = $this->above[$net];
+            $crossing = array_map(fn (array $d): float => $d[0], array_filter($drops['above'], fn (array $d): bool => $d[1] < $line));
+            array_push($shapes, ...$this->caption($lead, $crossing, $x0, $x1, $line));
+        }
+
+        return [...$shapes, ...LightRow::shapes($this->light, $this->states(), $x0, $this->y, $x1 - $x0, self::HEIGHT), ...$this->figures($x0, $x1, array_map(fn (array $d): float => $d[0], $drops['below']))];
+    }
+
+    /**
+     * @param  array{string, string}  $lead
+     * @param  array<int, float>  $crossing
+     * @return list<Shape>
+     */
+    private function caption(array $lead, array $crossing, float $x0, float $x1, float $line): array
+    {
+        [$id, $text] = $lead;
+        $pin = $this->sketch->pin($id);
+        $extra = $pin === null ? 0.0 : 28.0;
+        $x = self::room($crossing, $x0 + 20.0, $x1 - 4.0, Shape::text($text, 0.0, 0.0)->rect()[2] + $extra);
+
+        return $x === null ? [] : [...($pin === null ? [] : [Shape::pin($pin[0], $x, $line - 28.0, $pin[1], $id)]), Shape::text($text, $x + $extra, $line - 9.0, 'label', 'start', $id)];
+    }
+
+    /**
+     * First place where something of that width fits between lines that cross.
+     *
+     * @param  array<int, float>  $crossing
+     */
+    public static function room(array $crossing, float $from, float $to, float $width): ?float
+    {
+        sort($crossing);
+        foreach ([$from - 6.0, ...$crossing] as $after) {
+            $x = max($from, $after + 6.0);
+            $blocked = array_filter($crossing, fn (float $c): bool => $c > $x - 5.0 && $c < $x + $width + 5.0);
+            if ($blocked === [] && $x + $width <= $to) {
+                return $x;
+            }
+        }
+
+        return null;
+    }
+
+    /**
+     * Where the pins of one side stand along the light: a strip's at their cut marks, others spread.
+     *
+     * @param  list<array{string, int}>  $pins
+     * @return list<array{string, int, float}>
+     */
+    private function marks(array $pins, float $x0, float $x1): array
+    {
+        $placed = [];
+        $units = $this->light->kind === 'strip' ? max(1, $this->light->fit()->units) : 1;
+        foreach ($pins as [$pin, $net]) {
+            $mark = preg_match('/\.u(\d+)\./', $pin, $m) === 1 ? (int) $m[1] / $units : 0.0;
+            // Just inside the ends; pins of one mark side by side.
+            $x = min(max($x0 + $mark * ($x1 - $x0), $x0 + 4.0), $x1 - 4.0);
+            while (array_filter($placed, fn (array $p): bool => abs($p[2] - $x) < self::RAIL - 1.0) !== []) {
+                $x += $mark > 0.5 ? -self::RAIL : self::RAIL;
+            }
+            $placed[] = [$pin, $net, $x];
+        }
+
+        return $placed;
+    }
+
+    /** @return array<string, EmitterState> */
+    private function states(): array
+    {
+        return $this->sketch->state->lights[$this->light->id] ?? [];
+    }
+
+    /**
+     * @param  array<int, float>  $drops
+     * @return list<Shape>
+     */
+    private function figures(float $x0, float $x1, array $drops): array
+    {
+        $states = $this->states();
+        $under = $this->y + self::HEIGHT;
+        $shapes = [];
+        $right = $x1 - 4.0;
+        $pin = $this->sketch->pin($this->light->id);
+        if ($pin !== null) {
+            $x = $x1 - 24.0;
+            while (array_filter($drops, fn (float $d): bool => $d > $x - 4.0 && $d < $x + 26.0) !== []) {
+                $x -= self::RAIL;
+            }
+            $shapes[] = Shape::pin($pin[0], $x, $under + 8.0, $pin[1], $this->light->id);
+            $right = $x - 8.0;
+        }
+        $drops = array_values(array_filter($drops, fn (float $x): bool => $x < $right));
+        $left = $x0 + 10.0 < ($drops === [] ? INF : max($drops)) && $drops !== [] && max($drops) < $x0 + 0.4 * ($x1 - $x0) ? max($drops) + 10.0 : $x0 + 10.0;
+        $fits = fn (float $x, float $w): bool => array_filter($drops, fn (float $d): bool => $d > $x - 4.0 && $d < $x + $w + 4.0) === [];
+        $put = function (string $text, float $x, float $y, string $style, string $anchor) use (&$shapes, $fits): void {
+            $shape = Shape::text($text, $x, $y, $style, $anchor, $this->light->id);
+            [$left, , $w] = $shape->rect();
+            if ($text !== '' && $fits($left, $w)) {
+                $shapes[] = $shape;
+            }
+        };
+        $lit = array_filter($states, fn (EmitterState $e): bool => $e->greatest() > $this->sketch->analysis->build->settings->darkTo);
+        $first = array_values($lit)[0] ?? array_values($states)[0] ?? null;
+        if ($first !== null && $first->volts !== []) {
+            $put(Shown::reading($first->volts[0]), $left, $under + 21.0, 'figure', 'start');
+            if (count($first->volts) > 1) {
+                $put(Shown::reading($first->volts[count($first->volts) - 1]), $right, $under + 21.0, 'figure', 'end');
+            }
+        }
+        $wide = $x1 - $x0 > 500.0;
+        $bright = $first === null || $first->flux === [] ? 'not fed' : $this->brightness($lit);
+        $put(Shape::cut($this->said(), ($wide ? 0.52 : 1.0) * ($right - $left)), $left, $under + 42.0, 'label', 'start');
+        $wide ? $put($bright, $right, $under + 42.0, 'label', 'end') : $put(Shape::cut($bright, $right - $left), $left, $under + 62.0, 'label', 'start');
+
+        return $shapes;
+    }
+
+    private function said(): string
+    {
+        $name = count($this->sketch->scheme->lights) > 1 ? Words::first($this->light->label).': ' : '';
+
+        return $name.match ($this->light->kind) {
+            'strip' => Shown::length($this->light->fit()->cutM, $this->sketch->units).' · '.$this->light->fit()->units.' units, cut at a mark',
+            'leds' => $this->light->count() === 1 ? 'one LED with '.Shown::ohms($this->light->fields->number('ohm'))
+                : "{$this->light->count()} LEDs, ".min($this->light->count(), $this->light->fields->integer('per_string', 1)).' in series with '.Shown::ohms($this->light->fields->number('ohm')),
+            default => "{$this->light->count()} × ".Words::within($this->light->part->text('label', 'module')),
+        };
+    }
+
+    /** @param  array<string, EmitterState>  $lit */
+    private function brightness(array $lit): string
+    {
+        $least = Extreme::least(array_map(fn (EmitterState $e): float => $e->least(), $lit));
+
+        return $lit === [] ? 'dark' : Shown::percent($least).($this->narrow ? ' of the light, looks like ' : ' of the label\'s light, looks like ').Shown::percent(Seen::share($least));
+    }
+}
