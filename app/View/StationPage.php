@@ -247,12 +247,9 @@ final class StationPage
     public function weakestWay(?Analysis $analysis = null): ?Way
     {
         $analysis ??= $this->analysis;
-        if (isset($analysis->undrawn[$this->circuit->id ?? ''])) {
-            return null;
-        }
         $worst = $this->circuit === null ? null : $analysis->weakest($this->circuit->id, $this->state());
 
-        return $worst === null ? null : Way::of($analysis, $analysis->build->lights[$worst['light']]);
+        return $worst === null ? null : Way::of($analysis, $analysis->build->lights[$worst['light']], $analysis->states[$this->state()]);
     }
 
     /** @return list<array{label: string, part: string, drop: float}> */
@@ -272,7 +269,7 @@ final class StationPage
         if ($s->capacityAh === null || $amps < 1e-4) {
             return null;
         }
-        $hours = $s->capacityAh * $s->usableFraction / $amps;
+        $hours = $s->hours($amps);
 
         return $hours > 24 * 60 ? 'good for '.Shown::plain($hours / 24, 0).' days' : 'flat by '.now()->addMinutes((int) round(60 * $hours))->format('l H:i');
     }

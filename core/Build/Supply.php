@@ -23,6 +23,7 @@ final readonly class Supply
         public float $usableFraction,
         public ?float $maxCurrentA,
         public ?float $ratedW,
+        public float $peukert = 1.0,
     ) {
     }
 
@@ -32,7 +33,7 @@ final readonly class Supply
 
         return new self($f->text('id'), $f->text('label', $f->text('id')), $kind, $f->number('min_v'), $f->number('nominal_v'), $f->number('max_v'),
             $f->number('internal_ohm', self::OHM[$kind] ?? 0.02), $f->numberOrNull('capacity_ah'),
-            $f->number('usable_fraction', str_starts_with($kind, 'lead') ? 0.5 : 0.8), $f->numberOrNull('max_current_a'), $f->numberOrNull('rated_w'));
+            $f->number('usable_fraction', str_starts_with($kind, 'lead') ? 0.5 : 0.8), $f->numberOrNull('max_current_a'), $f->numberOrNull('rated_w'), $f->number('peukert', 1.0));
     }
 
     public function volts(string $state): float
@@ -42,6 +43,19 @@ final readonly class Supply
             'max' => $this->maxV,
             default => $this->nominalV,
         };
+    }
+
+    /**
+     * Hours from full to the usable limit at a steady draw, amps; INF where the capacity is not known. Peukert's exponent counts
+     * from the 20-hour rate (electrics.md 6).
+     */
+    public function hours(float $amps): float
+    {
+        if ($this->capacityAh === null || $amps <= 0.0) {
+            return INF;
+        }
+
+        return $this->usableFraction * $this->capacityAh / $amps * ($this->capacityAh / (20.0 * $amps)) ** ($this->peukert - 1.0);
     }
 
     public function isDriver(): bool

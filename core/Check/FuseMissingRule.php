@@ -22,7 +22,8 @@ final class FuseMissingRule implements Rule
         foreach ($analysis->build->lights as $light) {
             foreach ($analysis->harness->wiredPins($light->id) as $pin) {
                 $steps = $analysis->paths->feed($pin) ?? [];
-                if ($steps === [] || array_filter($steps, fn (Step $s): bool => in_array($s->kind, ['fuse', 'host_fuse'], true)) !== []) {
+                // What hangs on a host wire is the tap's affair.
+                if ($steps === [] || array_filter($steps, fn (Step $s): bool => in_array($s->kind, ['fuse', 'host_fuse'], true) || ($s->kind === 'contact' && ($analysis->build->index->sections[explode('.', $s->id)[0]] ?? '') === 'host.wires')) !== []) {
                     continue;
                 }
                 $own = array_values(array_filter($steps, fn (Step $s): bool => $s->lead !== ''));

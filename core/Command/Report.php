@@ -7,6 +7,7 @@ namespace BenchGlow\Command;
 use BenchGlow\Build\Circuit;
 use BenchGlow\Check\Finding;
 use BenchGlow\Report\Analysis;
+use BenchGlow\Report\BackFeed;
 use BenchGlow\Report\EmitterState;
 use BenchGlow\Report\FuseFigures;
 use BenchGlow\Report\Intent;
@@ -19,11 +20,6 @@ use BenchGlow\Scene\Scene;
 /** `glow report`: what the program knows about a build, as one array. */
 final class Report
 {
-    /** A host load that gets more than this share of its volts while its signal is off is back-fed; an LED load by its amps. */
-    private const BACK_FED = 0.1;
-
-    private const BACK_FED_LED = 0.02;
-
     /**
      * @param  string  $states  worst: per circuit the dimmest lit and the hungriest state, and those that mismatch · all
      * @return array<string, mixed>
@@ -122,11 +118,8 @@ final class Report
     private static function host(Analysis $analysis, Scene $scene, HostLoad $load): array
     {
         $volts = $scene->lit->between($load->from, $load->to);
-        $live = isset($scene->closed["{$load->wire}.live"]);
-        $amps = abs($scene->lit->amps["{$load->wire}.{$load->id}"] ?? 0.0);
-        $fed = $load->kind === 'led' ? $amps > self::BACK_FED_LED * $load->ratedA : abs((float) $volts) > self::BACK_FED * $load->atV;
 
-        return ['wire' => $load->wire, 'load' => $load->id, 'volts' => $volts, 'back_fed' => ! $live && $fed];
+        return ['wire' => $load->wire, 'load' => $load->id, 'volts' => $volts, 'back_fed' => BackFeed::in($scene, "{$load->wire}.{$load->id}", $load)];
     }
 
     /** @return array<string, mixed> */

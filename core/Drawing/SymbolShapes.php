@@ -29,13 +29,17 @@ final class SymbolShapes
                     $shapes[] = Shape::text(Shape::cut(self::local($p), $shared ? $half - 8.0 : 2 * $half - 12.0), $x, $ys[$i] + 5.0, 'label', $anchor, $symbol->part);
                 }
             }
-            $shapes[] = Shape::text(Shape::cut($name, $room - 12.0), $cx, $top - 22.0, 'label', 'middle', $symbol->part);
+            // Its pin stands beside its name, over the box.
+            $shapes[] = Shape::text(Shape::cut($name, $room - ($pin === null ? 12.0 : 44.0)), $pin === null ? $cx : $cx - 14.0, $top - 22.0, 'label', 'middle', $symbol->part);
+            if ($pin !== null) {
+                $shapes[] = Shape::pin($pin[0], $cx + $room / 2 - 28.0, $top - 38.0, $pin[1], $symbol->part);
+            }
         } else {
             $shapes[] = Shape::box($symbol->kind, $cx - $half, $top - 11.0, 2 * $half, 22.0, $symbol->part, $sketch->look($symbol).($symbol->kind === 'diode' && $symbol->flow < 0 ? ' reversed' : ''), title: $sketch->said($symbol));
             $shapes[] = Shape::text(Shape::cut($name, $room - 12.0), $cx, $top - 19.0, 'label', 'middle', $symbol->part);
             $shapes[] = Shape::text(Shape::cut($value, ($room - ($pin === null ? 12.0 : 40.0)) * 0.7), $pin === null ? $cx : $cx - 14.0, $top + 30.0, self::style($value), 'middle', $symbol->part);
         }
-        if ($pin !== null) {
+        if ($pin !== null && $symbol->kind !== 'box') {
             $shapes[] = Shape::pin($pin[0], $cx + $room / 2 - 26.0, $last + 15.0, $pin[1], $symbol->part);
         }
 

@@ -7,27 +7,27 @@ namespace BenchGlow\Drawing;
 use BenchGlow\Build\Light;
 use BenchGlow\Harness\Step;
 use BenchGlow\Report\Analysis;
-use BenchGlow\Report\FeedOptions;
 use BenchGlow\Report\State;
 
-/** The way of one light: from its supply through everything in line, and back. What the drawing, the word list and the fall line share. */
+/** The way of one light: from its supply through everything in line, and back. What the fall line falls along. */
 final readonly class Way
 {
     /**
      * @param  list<Step>  $feed
      * @param  list<Step>  $back
-     * @param  list<int>  $marks  fed cut marks of a strip
      */
-    private function __construct(public Light $light, public array $feed, public array $back, public array $marks, public ?string $supply)
+    private function __construct(public Light $light, public array $feed, public array $back, public ?string $supply)
     {
     }
 
-    public static function of(Analysis $analysis, Light $light): self
+    /** The way that carries amps in a state; empty while the light is dark. */
+    public static function of(Analysis $analysis, Light $light, State $state): self
     {
         $feed = $back = [];
+        $paths = $analysis->paths->only(fn (Step $s): bool => $s->kind === 'inside' ? ! isset($state->amps[$s->id]) || abs($state->amps[$s->id]) > Sketch::LIVE_A : abs($state->amps[$s->id] ?? 0.0) > Sketch::LIVE_A);
         foreach ($analysis->harness->wiredPins($light->id) as $pin) {
-            $out = $analysis->paths->feed($pin);
-            $home = $analysis->paths->back($pin);
+            $out = $paths->feed($pin);
+            $home = $paths->back($pin);
             if ($feed === [] && $out !== null) {
                 $feed = $out;
             }
@@ -36,29 +36,7 @@ final readonly class Way
             }
         }
 
-        return new self($light, $feed, $back, $light->kind === 'strip' ? FeedOptions::marks($analysis->harness, $light->id) : [],
-            $feed === [] ? null : explode('.', $feed[0]->from)[0]);
-    }
-
-    public function fed(): bool
-    {
-        return $this->feed !== [] && $this->back !== [];
-    }
-
-    /** live: carries amps · held: at voltage without amps · dead. */
-    public static function conductor(Analysis $analysis, State $state, string $wire): string
-    {
-        if (abs($state->amps[$wire] ?? 0.0) > 1e-4) {
-            return 'live';
-        }
-        $pin = $analysis->harness->wires[$wire]->from ?? '';
-        foreach ($analysis->build->supplies as $supply) {
-            if (abs((float) $state->between($pin, "{$supply->id}.minus")) > 1.0) {
-                return 'held';
-            }
-        }
-
-        return 'dead';
+        return new self($light, $feed, $back, $feed === [] || $back === [] ? null : explode('.', $feed[0]->from)[0]);
     }
 
     /**
@@ -84,6 +62,10 @@ final readonly class Way
         foreach (array_reverse($this->pieces($analysis, $state, $this->back, 'return')) as $piece) {
             $rows[] = $piece;
         }
+        $home = $this->back === [] ? '' : $this->back[0]->from;
+        if (($analysis->harness->things[$home]->kind ?? '') === 'ground') {
+            $rows[] = ['label' => 'chassis', 'part' => $home, 'drop' => abs((float) $state->between($home, "{$supply->id}.minus"))];
+        }
 
         return $rows;
     }
@@ -106,7 +88,13 @@ final readonly class Way
         foreach ($steps as $step) {
             $drop = abs((float) $state->between($step->from, $step->to));
             $key = $step->kind === 'wire' ? "wire {$step->lead}" : $step->id;
-            $rows[$key] ??= ['label' => $step->kind === 'wire' ? $name : str_replace('_', ' ', $step->kind), 'part' => $step->kind === 'wire' ? $step->lead : $step->id, 'drop' => 0.0];
+            $thing = explode('.', $step->id)[0];
+            $label = match (true) {
+                $step->kind === 'wire' => $name,
+                in_array($step->kind, ['contact', 'host_fuse', 'inside'], true) => $analysis->build->index->item($thing)->text('label', $thing),
+                default => str_replace('_', ' ', $step->kind),
+            };
+            $rows[$key] ??= ['label' => $label, 'part' => $step->kind === 'wire' ? $step->lead : $step->id, 'drop' => 0.0];
             $rows[$key]['drop'] += $drop;
         }
 

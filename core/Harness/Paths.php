@@ -18,6 +18,12 @@ final class Paths
     /** @var array<string, array{float, Step|null}> */
     private array $fromMinus;
 
+    /** @var list<string> */
+    private array $plus = [];
+
+    /** @var list<string> */
+    private array $minus = [];
+
     public function __construct(private readonly Harness $harness, ?Bodies $bodies = null)
     {
         foreach ($harness->wires as $wire) {
@@ -40,18 +46,36 @@ final class Paths
                 $this->link(str_ends_with($id, '.fuse') ? 'host_fuse' : 'inside', $id, $from, $to, 0.0, '');
             }
         }
-        [$plus, $minus] = [[], []];
         foreach ($harness->things as $thing) {
             if ($thing->kind === 'supply') {
-                $plus[] = $thing->pins[0];
-                $minus[] = $thing->pins[1];
+                $this->plus[] = $thing->pins[0];
+                $this->minus[] = $thing->pins[1];
             }
             if ($thing->kind === 'ground') {
-                $minus[] = $thing->pins[0];
+                $this->minus[] = $thing->pins[0];
             }
         }
-        $this->fromPlus = $this->spread($plus, $minus);
-        $this->fromMinus = $this->spread($minus, $plus);
+        $this->measure();
+    }
+
+    private function measure(): void
+    {
+        $this->fromPlus = $this->spread($this->plus, $this->minus);
+        $this->fromMinus = $this->spread($this->minus, $this->plus);
+    }
+
+    /**
+     * The same along some steps only.
+     *
+     * @param  callable(Step): bool  $passes
+     */
+    public function only(callable $passes): self
+    {
+        $paths = clone $this;
+        $paths->next = array_map(fn (array $steps): array => array_values(array_filter($steps, $passes)), $this->next);
+        $paths->measure();
+
+        return $paths;
     }
 
     private function link(string $kind, string $id, string $a, string $b, float $m, string $lead): void

@@ -38,6 +38,7 @@ final readonly class Analysis
      * @param  array<string, FuseFigures>  $fuses
      * @param  array<string, Intent>  $intents  circuit => its wants against the solution
      * @param  list<Finding>  $findings
+     * @param  array<string, float>  $peak  most amps of everything in any scene
      * @param  array<string, array{line: float, load: float}>  $unprobed  fuse tap of unknown leg => most amps through the donor's fuse, either way
      */
     private function __construct(
@@ -56,6 +57,7 @@ final readonly class Analysis
         public array $intents,
         public array $findings,
         public int $solves,
+        private array $peak,
         public array $unprobed = [],
     ) {
     }
@@ -118,7 +120,7 @@ final readonly class Analysis
         $now = self::scenesAt($scenes, $combinations->all[0] ?? []);
 
         return new self($build, $harness, $bodies, $paths, $wireSystem, $units, $combinations, $scenes, $now, self::lit($now), $leads, $fuses,
-            $intents, [], $rated->solves + ($undecided ? $solver->solves : 0));
+            $intents, [], $rated->solves + ($undecided ? $solver->solves : 0), $peak);
     }
 
     /**
@@ -129,7 +131,7 @@ final readonly class Analysis
     private function with(array $now, array $findings, ?array $unprobed = null): self
     {
         return new self($this->build, $this->harness, $this->bodies, $this->paths, $this->wireSystem, $this->units, $this->combinations, $this->scenes, $now, self::lit($now), $this->leads, $this->fuses,
-            $this->intents, $findings, $this->solves, $unprobed ?? $this->unprobed);
+            $this->intents, $findings, $this->solves, $this->peak, $unprobed ?? $this->unprobed);
     }
 
     /**
@@ -217,10 +219,10 @@ final readonly class Analysis
         return $peak;
     }
 
-    /** Most amps through a wire or thing in any scene. */
+    /** Most amps through a wire, thing or contact in any scene. */
     public function peakA(string $id): float
     {
-        return self::peaks($this->scenes)[$id] ?? 0.0;
+        return $this->peak[$id] ?? 0.0;
     }
 
     /** The state in which a light gives most at a supply: what its rules look at. */

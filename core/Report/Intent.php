@@ -62,16 +62,10 @@ final readonly class Intent
         return $lit !== null && $dark !== null && ($lit->greatest() > $build->settings->darkTo) !== ($dark->greatest() > $build->settings->darkTo);
     }
 
-    private static function hold(Build $build, Circuit $circuit, Scene $scene, string $light, string $emitter, EmitterState $solved, Paths $paths): ?Mismatch
+    /** What is wrong with one emitter in one state; null: nothing. */
+    public static function hold(Build $build, Circuit $circuit, Scene $scene, string $light, string $emitter, EmitterState $solved, Paths $paths): ?Mismatch
     {
-        $rest = $build->restPositions();
-        [$wanted, $flash] = ['dark', false];
-        foreach ($circuit->wants as $want) {
-            if (self::names($want, $light, $emitter) && $want->when->holds([...$rest, ...$scene->inputs], $rest)) {
-                [$wanted, $flash] = [$want->level, $want->flash];
-                break;
-            }
-        }
+        [$wanted, $flash] = self::wanted($build, $circuit, $scene, $light, $emitter);
         if ($wanted === 'free') {
             return null;
         }
@@ -84,6 +78,19 @@ final readonly class Intent
 
         return $ok ? null : new Mismatch($scene->inputs, $scene->supply, $solved->name, $wanted.($flash ? ', flashing' : ''), $level.($flashes ? ', flashing' : ''),
             self::because($scene, $light, $wanted, $level, $paths));
+    }
+
+    /** @return array{string, bool} level and flash of the first want that holds, else dark */
+    public static function wanted(Build $build, Circuit $circuit, Scene $scene, string $light, string $emitter): array
+    {
+        $rest = $build->restPositions();
+        foreach ($circuit->wants as $want) {
+            if (self::names($want, $light, $emitter) && $want->when->holds([...$rest, ...$scene->inputs], $rest)) {
+                return [$want->level, $want->flash];
+            }
+        }
+
+        return ['dark', false];
     }
 
     /** The contact on the light's way that is to blame: open where light is wanted, closed where it is not. */
@@ -122,7 +129,7 @@ final readonly class Intent
      *
      * @return list<array{string, string}>
      */
-    private static function named(Build $build, Circuit $circuit): array
+    public static function named(Build $build, Circuit $circuit): array
     {
         $named = [];
         foreach ($build->lights as $light) {

@@ -11,6 +11,7 @@ use BenchGlow\Drawing\Way;
 use BenchGlow\Parts\Catalogue;
 use BenchGlow\Report\Analysis;
 use Tests\Support\Make;
+use Tests\Support\Scenery;
 use Tests\Support\Tangle;
 
 /** @return list<array{string, Drawing, Analysis}> every circuit of every example, wide and narrow, at rest and with everything thrown */
@@ -162,18 +163,19 @@ it('draws the same for the same build and moves nothing when the supply changes'
 
 it('adds up the volts lost along the way', function (callable $build, string $light): void {
     $a = Analysis::of($build());
+    $a = $a->at($a->combinations->all[count($a->combinations->all) - 1]);
     foreach ($a->states as $name => $state) {
         $circuit = (string) $a->build->lights[$light]->circuit;
         $worst = $a->weakest($circuit, $name);
         $unitV = $worst['emitter']->volts[$worst['unit']];
-        $rows = Way::of($a, $a->build->lights[$light])->losses($a, $state, $unitV);
+        $rows = Way::of($a, $a->build->lights[$light], $state)->losses($a, $state, $unitV);
         expect(array_sum(array_column($rows, 'drop')) + $unitV)->toEqualWithDelta($a->build->supplies['bank']->volts($name), 1e-6);
     }
 })->with([
     [fn () => Make::shelf(), 'shelf_light'], [fn () => Make::edited(Make::shelf(), ['op' => 'feed_both_ends', 'id' => 'shelf_light']), 'shelf_light'],
     [fn () => Make::edited(Make::shelf(), ['op' => 'feed', 'id' => 'shelf_light', 'feed' => 'middle']), 'shelf_light'], [fn () => Make::row(), 'row_light'],
     [fn () => Make::circuit(Make::bare(), 'Pods', 'pod_warm_12', ['kind' => 'module', 'count' => 5, 'spacing_m' => 0.3]), 'pods_light'],
-    [fn () => Make::circuit(Make::bare(), 'Tail', 'tail_two_level', ['kind' => 'module']), 'tail_light'],
+    [fn () => Make::circuit(Make::bare(), 'Tail', 'tail_two_level', ['kind' => 'module']), 'tail_light'], [fn () => Scenery::relay(), 'shelf_light'], [fn () => Scenery::tap('common'), 'shelf_light'],
 ]);
 
 it('shows at most 200 units of a long strip, first and last exact', function (): void {

@@ -143,7 +143,7 @@ it('refuses what is no clean JSON', function (string $text, string $says): void 
 })->with([
     ["\xEF\xBB\xBF{}", 'byte-order mark'], ['{"a":1', 'this is not JSON'], ['[]', 'expected an object, found a list'], ['{"format":"x","format":"y"}', 'names "format" twice in one object'],
     ['{"a":{"b":1,"c":[{"b":2},{"b":3,"b":4}]}}', 'names "b" twice'], [str_repeat('[', 30).str_repeat(']', 30), 'nested more than 24 deep'], [str_repeat(' ', 1_048_577), 'over 1 MB'],
-    ['{"format":"bench-glow/build","version":1,"title":"t","place":"boat","supplies":[],"circuits":[],"minor":7,"aura":1}', 'made by a later Bench Glow (format 1.7; this one reads 1.0)'],
+    ['{"format":"bench-glow/build","version":1,"title":"t","place":"boat","supplies":[],"circuits":[],"minor":7,"aura":1}', 'made by a later Bench Glow (format 1.7; this one reads 1.1)'],
     ['{"format":"bench-glow/build","version":1,"title":"t","place":"boat","supplies":[],"circuits":[],"circuts":[]}', 'unknown field `circuts`. Did you mean `circuits`?'],
     ['{"format":"bench-glow/build","version":1,"title":"t","place":"boat","supplies":[]}', 'field `circuits` is missing'],
 ]);

@@ -6,6 +6,7 @@ use BenchGlow\Build\Document;
 use BenchGlow\Check\Rule;
 use BenchGlow\Check\Rules;
 use BenchGlow\Report\Analysis;
+use Tests\Support\Faults;
 use Tests\Support\Make;
 use Tests\Support\Scenery;
 
@@ -31,6 +32,7 @@ function ruleCases(): array
     };
 
     return [
+        ...Faults::cases(),
         'channel.crossed' => [$crossed, ['warning channel.crossed ring'], fn () => Document::fromJson((string) file_get_contents(__DIR__.'/../../examples/j02-compass-housing.glow.json'))],
         'fuse.missing' => [fn () => Make::edited(sound(), ['op' => 'remove', 'id' => 'F1']), ['danger fuse.missing shelf_light_feed'],
             fn () => Make::edited(Make::circuit(Make::bare(['internal_ohm' => 2], 'block_9'), 'Row', 'led_red_5', ['kind' => 'leds', 'count' => 3, 'per_string' => 3, 'ohm' => 150], 0.2), ['op' => 'remove', 'id' => 'F1'])],
@@ -67,9 +69,9 @@ function ruleCases(): array
         'supply.shorted' => [fn () => Make::edited(sound(), ['op' => 'add', 'section' => 'leads', 'value' => ['id' => 'slip', 'cores' => [['bank.plus', 'bank.minus']], 'length_m' => 0.2, 'wire' => null]]),
             ['danger wire.over_amps slip', 'danger supply.shorted bank', 'warning wire.none_fits slip', 'warning intent.not_met shelf'], sound(...)],
         'tap.live_leg' => [fn () => Scenery::tap('unknown'), ['warning tap.live_leg tap'], fn () => Scenery::tap('common')],
-        'circuit.not_solved' => [fn () => Scenery::buzzer(), ['warning circuit.not_solved shelf'], fn () => Scenery::relay()],
+        'circuit.not_solved' => [fn () => Scenery::many(1, 9), ['warning circuit.not_solved c1'], fn () => Scenery::relay()],
         'intent.not_met' => [fn () => Make::edited(sound(), ['op' => 'add', 'section' => 'inputs', 'value' => ['id' => 'lid', 'kind' => 'lid', 'positions' => ['down', 'up']]], $set('shelf_light_want', 'when', ['input' => 'lid'])),
-            ['warning intent.not_met shelf'], sound(...)],
+            ['warning light.always_lit shelf_light', 'warning intent.not_met shelf'], sound(...)],
     ];
 }
 
@@ -104,7 +106,7 @@ it('mends what it offers to mend', function (string $id): void {
             expect(implode("\n", Make::findings($mended)))->not->toContain(" {$id} {$finding->subject}");
         }
     }
-})->with(['fuse.missing', 'fuse.exceeds_wire', 'fuse.too_small', 'fuse.too_far', 'feed.drop', 'strip.dim_end', 'strip.run_too_long', 'strip.cut_mismatch', 'strip.too_short', 'led.over_limit']);
+})->with(['fuse.missing', 'fuse.exceeds_wire', 'fuse.too_small', 'fuse.too_far', 'feed.drop', 'strip.dim_end', 'strip.run_too_long', 'strip.cut_mismatch', 'strip.too_short', 'led.over_limit', 'tap.unfused', 'coil.no_quench', 'flasher.fast', 'ground.unclean', 'switch.mercury', 'tap.live_leg', 'colour.fades']);
 
 it('sets warnings and notes aside, danger never', function (): void {
     $accept = fn (string $rule, string $subject): array => ['op' => 'accept', 'rule' => $rule, 'subject' => $subject, 'reason' => 'seen'];

@@ -170,7 +170,7 @@ final class Jobs
     private static function perimeter(): self
     {
         $document = self::build(['title' => 'Shelf edge with lid magnet and master', 'place' => 'display', 'supply' => 'house_bank_12'], [self::input('lid', 'lid', ['down', 'up']), self::input('master', 'hand')],
-            ['strip' => 'strip_warm_12_48', 'reed' => 'reed_nc', 'rocker' => 'rocker_plain'], ['edge' => ['strip', 'strip', ['wanted_m' => 0.8]]],
+            ['strip' => 'strip_warm_12_48', 'reed' => 'reed_nc', 'rocker' => 'rocker_plain'], ['edge' => ['strip', 'strip', ['wanted_m' => 0.4]]],
             [['glow' => ['edge'], 'when' => ['all' => [self::on('lid'), self::on('master')]]]],
             [['id' => 'm', 'kind' => 'switch', 'part' => 'reed', 'at' => ['near' => ['not' => self::on('lid')]]], self::hand('s', 'rocker', 'master')],
             [['bank.plus', 'edge.start.plus', 2.0, [self::fuse(1)]], ['edge.start.minus', 'm.1', 1.0], ['m.2', 's.1', 0.4], ['s.2', 'bank.minus', 1.2]]);
@@ -196,7 +196,7 @@ final class Jobs
 
     private static function locker(): self
     {
-        $document = self::build(['title' => 'Cockpit locker', 'place' => 'boat', 'supply' => 'house_bank_12'], [self::input('lid', 'lid', ['down', 'up'])], ['spot' => 'pod_white_12', 'tilt' => 'tilt_ball'],
+        $document = self::build(['title' => 'Cockpit locker', 'place' => 'boat', 'supply' => 'house_bank_12'], [self::input('lid', 'lid', ['down', 'up'])], ['spot' => 'pod_warm_12', 'tilt' => 'tilt_ball'],
             ['lamps' => ['module', 'spot', ['count' => 2, 'spacing_m' => 0.5]]], [['glow' => ['lamps'], 'when' => self::on('lid')]],
             [['id' => 's', 'kind' => 'switch', 'part' => 'tilt', 'at' => ['tilted' => self::on('lid')], 'travel_deg' => 70]],
             [['w7.line', 's.1', 1.2, [self::fuse(1)]], ['s.2', 'lamps.plus', 0.8], ['lamps.minus', 'bank.minus', 2.0]], ['ways' => [['id' => 'w7', 'kind' => 'spare_way', 'comfort' => true, 'fuse_a' => null, 'fed_by' => 'bank']]]);

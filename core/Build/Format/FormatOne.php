@@ -13,7 +13,7 @@ final class FormatOne
 
     public const VERSION = 1;
 
-    public const MINOR = 0;
+    public const MINOR = 1;
 
     public const PLACES = ['boat', 'road_vehicle', 'cycle', 'cabinet', 'display', 'stall', 'portable', 'wearable', 'other'];
 
@@ -125,7 +125,7 @@ final class FormatOne
             'inside' => S::list(self::inside($colour)), 'contacts' => S::list(S::record([
                 'id' => S::local(), 'from' => S::local(), 'to' => S::local(), 'closed_when' => S::condition(), 'max_a' => S::above(0, 1000)->orNull(),
                 'ohm' => S::number(0, 1000), 'duty' => S::duty(), 'pwm_hz' => S::above(0)->orNull(), 'flash_hz' => S::above(0, 50)->orNull(),
-            ], ['id', 'from', 'to', 'closed_when'])), 'min_load_w' => S::number(0, 10000),
+            ], ['id', 'from', 'to', 'closed_when'])), 'min_load_w' => S::number(0, 10000), 'max_total_a' => S::above(0, 1000)->orNull(),
         ];
 
         return S::variants(

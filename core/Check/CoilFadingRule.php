@@ -1,0 +1,40 @@
+<?php
+
+declare(strict_types=1);
+
+namespace BenchGlow\Check;
+
+use BenchGlow\Quantity\Words;
+use BenchGlow\Report\Analysis;
+
+/** A coil fed by a wire that fades or is dimmed: it chatters or drops late (electrics.md 7). */
+final class CoilFadingRule implements Rule
+{
+    public function id(): string
+    {
+        return 'coil.on_fading';
+    }
+
+    public function check(Analysis $analysis): array
+    {
+        $findings = [];
+        foreach ($analysis->bodies->senses as $sense) {
+            $device = $analysis->build->devices[$sense->thing] ?? null;
+            if ($device?->text('kind') !== 'relay') {
+                continue;
+            }
+            foreach ([$sense->from, $sense->to] as $pin) {
+                foreach ([...$analysis->paths->feed($pin) ?? [], ...$analysis->paths->back($pin) ?? []] as $step) {
+                    $contact = $step->kind === 'contact' ? $analysis->bodies->contacts[$step->id] ?? null : null;
+                    $fades = $contact !== null && $analysis->build->index->item($contact->thing)->object('behaviour')->text('kind') === 'fading';
+                    if ($contact !== null && ($fades || $contact->duty < 1.0)) {
+                        $findings[$sense->thing] ??= new Finding($this->id(), Severity::Warning, $device->textOrNull('circuit'), $sense->thing,
+                            "The coil of `{$sense->thing}` hangs on ".($fades ? Words::within($analysis->build->index->item($contact->thing)->text('label', $contact->thing)).', which fades' : "the dimmed output of `{$contact->thing}`").': it may be driven in pulses, and the relay chatters or lets go late. Take a steady signal or a solid-state switch.');
+                    }
+                }
+            }
+        }
+
+        return array_values($findings);
+    }
+}

@@ -1,0 +1,43 @@
+<?php
+
+declare(strict_types=1);
+
+namespace BenchGlow\Check;
+
+use BenchGlow\Quantity\Shown;
+use BenchGlow\Quantity\Words;
+use BenchGlow\Report\Analysis;
+use BenchGlow\Report\EmitterState;
+use BenchGlow\Report\FeedOptions;
+
+/** A white that fades along a long run: red keeps its current longest (electrics.md 3). */
+final class ColourFadesRule implements Rule
+{
+    /** Difference of evenness between two colours that shows as a change of colour. */
+    private const APART = 0.08;
+
+    public function id(): string
+    {
+        return 'colour.fades';
+    }
+
+    public function check(Analysis $analysis): array
+    {
+        $findings = [];
+        foreach ($analysis->build->lights as $light) {
+            $states = array_filter($analysis->litState($light->id, 'nominal')->lights[$light->id] ?? [], fn (EmitterState $e): bool => $e->greatest() > $analysis->build->settings->litFrom);
+            if ($light->kind !== 'strip' || count($states) < 2) {
+                continue;
+            }
+            $even = array_map(fn (EmitterState $e): float => $e->uniformity(), $states);
+            if (max($even) - min($even) > self::APART) {
+                $one = count(FeedOptions::marks($analysis->harness, $light->id)) === 1;
+                $findings[] = new Finding($this->id(), Severity::Warning, $light->circuit, $light->id,
+                    'The colour of '.Words::within($light->label).' changes along the run: '.array_search(max($even), $even, true).' keeps '.Shown::percent(max($even)).' to the dimmest unit, '.array_search(min($even), $even, true).' only '.Shown::percent(min($even)).'. Feed both ends, or put an amplifier in between.',
+                    $one ? 'Feed both ends' : null, $one ? ['op' => 'feed_both_ends', 'id' => $light->id] : null);
+            }
+        }
+
+        return $findings;
+    }
+}

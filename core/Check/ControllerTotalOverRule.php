@@ -1,0 +1,41 @@
+<?php
+
+declare(strict_types=1);
+
+namespace BenchGlow\Check;
+
+use BenchGlow\Quantity\Shown;
+use BenchGlow\Quantity\Words;
+use BenchGlow\Report\Analysis;
+
+/** All channels of a controller together over what it is good for (electrics.md 8). */
+final class ControllerTotalOverRule implements Rule
+{
+    public function id(): string
+    {
+        return 'controller.total_over';
+    }
+
+    public function check(Analysis $analysis): array
+    {
+        $findings = [];
+        foreach ($analysis->build->devices as $id => $device) {
+            $part = Contacts::part($analysis, $device);
+            $limit = $device->text('kind') === 'controller' ? $part->numberOrNull('max_total_a') : null;
+            $most = 0.0;
+            foreach ($limit === null ? [] : $analysis->scenes as $scene) {
+                $sum = 0.0;
+                foreach ($analysis->bodies->contacts as $contact) {
+                    $sum += $contact->thing === $id ? abs($scene->lit->amps[$contact->id] ?? 0.0) : 0.0;
+                }
+                $most = max($most, $sum);
+            }
+            if ($limit !== null && $most > 0.8 * $limit + 1e-9) {
+                $findings[] = new Finding($this->id(), $most > $limit ? Severity::Danger : Severity::Warning, $device->textOrNull('circuit'), $id,
+                    Words::first(Contacts::name($device, $part)).' is good for '.Shown::amps($limit).' in all; its channels take '.Shown::amps($most).' together. Put an amplifier behind it for part of the run.');
+            }
+        }
+
+        return $findings;
+    }
+}

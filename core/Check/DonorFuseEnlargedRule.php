@@ -1,0 +1,34 @@
+<?php
+
+declare(strict_types=1);
+
+namespace BenchGlow\Check;
+
+use BenchGlow\Quantity\Shown;
+use BenchGlow\Report\Analysis;
+use BenchGlow\Sizing\Copper;
+
+/** A host fuse over what its box or its wire bears: the donor's fuse is never made larger. */
+final class DonorFuseEnlargedRule implements Rule
+{
+    public function id(): string
+    {
+        return 'donor.fuse_enlarged';
+    }
+
+    public function check(Analysis $analysis): array
+    {
+        $findings = [];
+        foreach (Tap::all($analysis) as $tap) {
+            $fuse = $tap->host->numberOrNull('fuse_a');
+            $limit = $tap->isWire() ? ($tap->host->has('area_mm2') ? Copper::allowedA($tap->host->number('area_mm2'), 105.0, 30.0, 1) : null) : $tap->host->numberOrNull('box_max_a');
+            if ($fuse === null || $limit === null || $fuse <= $limit + 1e-9 || isset($findings[$tap->id()])) {
+                continue;
+            }
+            $findings[$tap->id()] = new Finding($this->id(), Severity::Danger, $tap->circuit, $tap->id(),
+                'The '.Shown::amps($fuse).' fuse of '.$tap->name().' is larger than its '.($tap->isWire() ? 'wire' : 'box').' bears, '.Shown::amps($limit).'. Put the host\'s own value back; the added circuit has its own fuse.');
+        }
+
+        return array_values($findings);
+    }
+}

@@ -1,0 +1,30 @@
+<?php
+
+declare(strict_types=1);
+
+namespace BenchGlow\Check;
+
+use BenchGlow\Quantity\Words;
+use BenchGlow\Report\Analysis;
+
+/** A tap in a way that is no comfort or accessory way: engine control, fuel, brakes, restraint. */
+final class DonorNotPermittedRule implements Rule
+{
+    public function id(): string
+    {
+        return 'donor.not_permitted';
+    }
+
+    public function check(Analysis $analysis): array
+    {
+        $findings = [];
+        foreach (Tap::all($analysis) as $tap) {
+            if (! $tap->isWire() && $tap->host->has('comfort') && ! $tap->host->flag('comfort') && in_array($tap->host->text('kind'), ['fuse_way', 'spare_way', 'panel_channel'], true)) {
+                $findings[$tap->id()] ??= new Finding($this->id(), Severity::Danger, $tap->circuit, $tap->id(),
+                    Words::first($tap->name()).' is no comfort way. Engine control, fuel, brakes and restraint feed nothing else: take an accessory way.');
+            }
+        }
+
+        return array_values($findings);
+    }
+}

@@ -1,0 +1,35 @@
+<?php
+
+declare(strict_types=1);
+
+namespace BenchGlow\Check;
+
+use BenchGlow\Quantity\Shown;
+use BenchGlow\Quantity\Words;
+use BenchGlow\Report\Analysis;
+
+/** A way of the host that carries more than three quarters of its fuse with the build on it (electrics.md 5). */
+final class DonorOverloadedRule implements Rule
+{
+    public function id(): string
+    {
+        return 'donor.overloaded';
+    }
+
+    public function check(Analysis $analysis): array
+    {
+        $findings = [];
+        foreach (Tap::all($analysis) as $tap) {
+            $fuse = $tap->isWire() ? null : $tap->fuseA($analysis);
+            $through = $tap->throughA($analysis);
+            if ($fuse === null || $through <= 0.75 * $fuse + 1e-9 || isset($findings[$tap->id()])) {
+                continue;
+            }
+            $own = $tap->host->number('load_a');
+            $findings[$tap->id()] = new Finding($this->id(), $through > $fuse ? Severity::Danger : Severity::Warning, $tap->circuit, $tap->id(),
+                Words::first($tap->name()).' carries '.Shown::amps($through).' through its '.Shown::amps($fuse).' fuse, '.Shown::amps($own).' of it its own; it has '.Shown::amps(max(0.0, 0.75 * $fuse - $own)).' to spare. Take another way, or a relay with its own fused feed. Its fuse stays as it is.');
+        }
+
+        return array_values($findings);
+    }
+}

@@ -1,0 +1,69 @@
+<?php
+
+declare(strict_types=1);
+
+namespace BenchGlow\Check;
+
+use BenchGlow\Quantity\Shown;
+use BenchGlow\Quantity\Words;
+use BenchGlow\Report\Analysis;
+
+/** A load-driven flasher under its least watts runs fast (electrics.md 9). */
+final class FlasherFastRule implements Rule
+{
+    public function id(): string
+    {
+        return 'flasher.fast';
+    }
+
+    public function check(Analysis $analysis): array
+    {
+        $findings = [];
+        foreach ($analysis->build->devices as $id => $device) {
+            $part = Contacts::part($analysis, $device);
+            $least = $part->text('style') === 'flasher' ? $part->numberOrNull('min_load_w') : null;
+            $volts = $analysis->build->mainSupply()->nominalV ?? 12.0;
+            $watts = null;
+            foreach ($least === null ? [] : $analysis->scenes as $scene) {
+                foreach ($analysis->bodies->contacts as $contact) {
+                    $amps = abs($scene->lit->amps[$contact->id] ?? 0.0);
+                    if ($scene->supply === 'nominal' && $contact->thing === $id && $amps > 1e-3) {
+                        $watts = min($watts ?? INF, $amps * $volts);
+                    }
+                }
+            }
+            if ($watts !== null && $watts < $least) {
+                $ohm = $volts ** 2 / ($least - $watts);
+                $max = $analysis->build->mainSupply()->maxV ?? 14.4;
+                $findings[] = new Finding($this->id(), Severity::Warning, $device->textOrNull('circuit'), $id,
+                    Words::first(Contacts::name($device, $part)).' wants '.Shown::watts((float) $least).' and gets '.Shown::watts($watts).': it runs fast. Take an electronic flasher, or a load resistor of '.Shown::ohms($ohm).' on metal; it gets hot, up to '.Shown::watts($max ** 2 / $ohm).'.',
+                    'Take an electronic flasher', self::electronic($analysis, $id));
+            }
+        }
+
+        return $findings;
+    }
+
+    /** @return array<string, mixed>|null */
+    private static function electronic(Analysis $analysis, string $id): ?array
+    {
+        $better = \BenchGlow\Parts\Catalogue::part('flasher_three');
+        // Its third pin has to find the return.
+        $minus = $analysis->build->mainSupply();
+
+        return $better === null || $minus === null ? null : ['op' => 'batch', 'edits' => [
+            ['op' => 'use_part', 'id' => $id, 'part' => $better->data],
+            ['op' => 'add', 'section' => 'leads', 'value' => ['id' => self::free($analysis, "{$id}_return"), 'label' => 'Return of the flasher', 'cores' => [["{$id}.e", "{$minus->id}.minus"]], 'length_m' => null, 'wire' => null]],
+        ]];
+    }
+
+    private static function free(Analysis $analysis, string $wish): string
+    {
+        $id = $wish;
+        for ($n = 2; $analysis->build->index->has($id); $n++) {
+            $id = "{$wish}_{$n}";
+        }
+
+        return $id;
+    }
+}

@@ -1,0 +1,44 @@
+<?php
+
+declare(strict_types=1);
+
+namespace BenchGlow\Check;
+
+use BenchGlow\Quantity\Words;
+use BenchGlow\Report\Analysis;
+
+/** A return on paint, on a surface nobody has looked at, or on a fastening that carries no lug (safety.md). */
+final class GroundRule implements Rule
+{
+    private const FORBIDDEN = '/\\b(belt|steer\\w*|brake|fuel|suspension|restraint|airbag)\\b/i';
+
+    public function id(): string
+    {
+        return 'ground.unclean';
+    }
+
+    public function check(Analysis $analysis): array
+    {
+        $findings = [];
+        foreach ($analysis->build->document->fields()->object('host')->objects('grounds') as $ground) {
+            $id = $ground->text('id');
+            $lead = null;
+            foreach ($analysis->build->leads as $l) {
+                $lead = in_array($id, array_merge([], ...$l->cores), true) ? $l : $lead;
+            }
+            if ($lead === null) {
+                continue;
+            }
+            $label = $ground->text('label', $id);
+            if (preg_match(self::FORBIDDEN, $label) === 1) {
+                $findings[] = new Finding($this->id(), Severity::Danger, $lead->circuit, $id, Words::first($label).' carries no lug: belt, steering, brake, fuel, suspension and restraint fastenings stay untouched. Take a clean stud.');
+            } elseif ($ground->text('surface') === 'painted') {
+                $findings[] = new Finding($this->id(), Severity::Warning, $lead->circuit, $id, 'The return ends on paint at '.Words::within($label).'. Bare the metal under the ring, tighten it, paint over it.', 'Bared to metal', ['op' => 'set', 'id' => $id, 'field' => 'surface', 'value' => 'bare_metal']);
+            } elseif ($ground->text('surface') === 'unknown') {
+                $findings[] = new Finding($this->id(), Severity::Note, $lead->circuit, $id, 'Nobody has looked what '.Words::within($label).' is: bare metal, or a stud.');
+            }
+        }
+
+        return $findings;
+    }
+}

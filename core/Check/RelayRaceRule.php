@@ -1,0 +1,34 @@
+<?php
+
+declare(strict_types=1);
+
+namespace BenchGlow\Check;
+
+use BenchGlow\Quantity\Words;
+use BenchGlow\Report\Analysis;
+
+/** Relays whose order of moving decides what glows (solving.md D2). */
+final class RelayRaceRule implements Rule
+{
+    public function id(): string
+    {
+        return 'relay.race';
+    }
+
+    public function check(Analysis $analysis): array
+    {
+        $findings = [];
+        foreach ($analysis->scenes as $scene) {
+            foreach ($scene->remarks as $remark) {
+                if (str_starts_with($remark, 'race: ')) {
+                    $who = array_map(fn (string $s): string => explode('.', $s)[0], explode(', ', substr($remark, 6)));
+                    sort($who);
+                    $findings[$who[0]] ??= new Finding($this->id(), Severity::Warning, ($analysis->build->devices[$who[0]] ?? null)?->textOrNull('circuit'), $who[0],
+                        Words::first(Situation::said($analysis, $scene->inputs)).', it depends on which of `'.implode('`, `', array_unique($who)).'` moves first. Let one of them decide: feed the other from its contact only.');
+                }
+            }
+        }
+
+        return array_values($findings);
+    }
+}

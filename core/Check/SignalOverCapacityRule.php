@@ -1,0 +1,33 @@
+<?php
+
+declare(strict_types=1);
+
+namespace BenchGlow\Check;
+
+use BenchGlow\Quantity\Shown;
+use BenchGlow\Quantity\Words;
+use BenchGlow\Report\Analysis;
+
+/** A host wire that gives more than its own switch or source is good for. */
+final class SignalOverCapacityRule implements Rule
+{
+    public function id(): string
+    {
+        return 'signal.over_capacity';
+    }
+
+    public function check(Analysis $analysis): array
+    {
+        $findings = [];
+        foreach (Tap::all($analysis) as $tap) {
+            $limit = $tap->isWire() ? $tap->host->numberOrNull('max_a') : null;
+            $through = $tap->throughA($analysis);
+            if ($limit !== null && $through > $limit + 1e-9) {
+                $findings[$tap->id()] ??= new Finding($this->id(), Severity::Warning, $tap->circuit, $tap->id(),
+                    Words::first($tap->name()).' is good for '.Shown::amps($limit).' and gives '.Shown::amps($through).'. Let it throw a relay or a solid-state switch.');
+            }
+        }
+
+        return array_values($findings);
+    }
+}
