@@ -17,6 +17,7 @@ use BenchGlow\Build\Edit\SetField;
 use BenchGlow\Build\Edit\SetWire;
 use BenchGlow\Build\Edit\SplitRun;
 use BenchGlow\Build\Edit\UsePart;
+use BenchGlow\Build\Edit\UseWay;
 
 /**
  * Small typed edits, each a pure function document → document. What they leave is checked as a whole, so an edit either gives
@@ -53,6 +54,7 @@ final class Editor
             'add_light' => AddLight::addLight($draft, $f->text('circuit'), $f->text('supply'), $f->object('light'), $f->object('part')),
             'use_part' => UsePart::usePart($draft, $f->text('id'), $f->object('part')),
             'set_wire' => SetWire::setWire($draft, $f),
+            'use_way' => UseWay::useWay($draft, $f),
             'accept' => SetAside::accept($draft, $f),
             'unaccept' => SetAside::unaccept($draft, $f->text('rule'), $f->text('subject')),
             'restore' => throw BadBuild::at('/op', 'restore names a revision and is done by the store.'),

@@ -21,15 +21,12 @@ final class LightReversedRule implements Rule
         $findings = [];
         foreach ($analysis->build->lights as $light) {
             $least = 0.0;
+            $pins = $analysis->harness->wiredPins($light->id);
+            // One pair tells it: along a strip the rails differ by little.
+            $plus = array_values(array_filter($pins, fn (string $p): bool => str_ends_with($p, '.plus')))[0] ?? null;
+            $minus = array_values(array_filter($pins, fn (string $p): bool => str_ends_with($p, '.minus')))[0] ?? null;
             foreach ($analysis->scenes as $scene) {
-                foreach ($analysis->harness->wiredPins($light->id) as $plus) {
-                    if (! str_ends_with($plus, '.plus')) {
-                        continue;
-                    }
-                    foreach ($analysis->harness->wiredPins($light->id) as $minus) {
-                        $least = str_ends_with($minus, '.minus') ? min($least, (float) $scene->lit->between($plus, $minus)) : $least;
-                    }
-                }
+                $least = $plus === null || $minus === null ? 0.0 : min($least, (float) $scene->lit->between($plus, $minus));
             }
             if ($least < -1.0) {
                 $findings[] = new Finding($this->id(), Severity::Warning, $light->circuit, $light->id,

@@ -22,11 +22,12 @@ final class LiveWhenOffRule implements Rule
         foreach ($analysis->build->lights as $light) {
             $most = 0.0;
             $lit = false;
+            $pins = $analysis->harness->wiredPins($light->id);
             foreach ($analysis->scenes as $scene) {
                 $states = $scene->lit->lights[$light->id] ?? [];
                 $on = array_filter($states, fn ($e): bool => $e->greatest() > $analysis->build->settings->darkTo) !== [];
                 $lit = $lit || $on;
-                foreach ($on || ! $scene->solved() ? [] : $analysis->harness->wiredPins($light->id) as $pin) {
+                foreach ($on || ! $scene->solved() ? [] : $pins as $pin) {
                     foreach ($analysis->build->supplies as $supply) {
                         $most = max($most, (float) $scene->lit->between($pin, "{$supply->id}.minus"));
                     }

@@ -20,7 +20,8 @@ final class TapUnfusedRule implements Rule
     {
         $findings = [];
         foreach (Tap::all($analysis) as $tap) {
-            if ($tap->lead === null || str_ends_with($tap->pin, '.line') && ! $tap->host->has('live_when')) {
+            // A lead on a ground-switched wire is fed from our own side: shorted to ground it only pulls the trigger.
+            if ($tap->lead === null || ($tap->isWire() && $tap->host->text('polarity') === 'ground') || str_ends_with($tap->pin, '.line') && ! $tap->host->has('live_when')) {
                 continue;
             }
             [$thinnest, $fused] = self::upToTheNextFuse($analysis, $tap->lead, $tap->pin);

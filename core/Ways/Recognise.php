@@ -1,0 +1,232 @@
+<?php
+
+declare(strict_types=1);
+
+namespace BenchGlow\Ways;
+
+use BenchGlow\Build\Build;
+use BenchGlow\Build\Document;
+use BenchGlow\Build\Fields;
+use BenchGlow\Build\When;
+
+/**
+ * Which ready way a circuit follows: the one whose plan matches its own devices and leads one to one. Fuses, plugs, lengths and
+ * the choice of part are finer choices and don't count.
+ */
+final class Recognise
+{
+    private Build $build;
+
+    /** @var array<string, Fields> the circuit's own devices */
+    private array $devices = [];
+
+    /** @var list<array{string, string, list<string>}> its connections: pins, diodes and resistors between */
+    private array $links = [];
+
+    private function __construct(private readonly Setting $setting)
+    {
+        $this->build = $setting->build;
+        $lights = array_fill_keys($setting->glow(), true);
+        foreach ($this->build->devices as $id => $device) {
+            if ($device->text('circuit') === $setting->circuit && $device->text('kind') !== 'plug') {
+                $this->devices[$id] = $device;
+            }
+        }
+        foreach ($this->build->leads as $lead) {
+            foreach ($lead->circuit === $setting->circuit ? $lead->cores : [] as $c => [$a, $b]) {
+                if ($a === null || $b === null || (isset($lights[explode('.', $a)[0]], $lights[explode('.', $b)[0]]))) {
+                    continue;
+                }
+                $things = [];
+                foreach ($lead->inline as $thing) {
+                    if ($thing->core === $c + 1 && in_array($thing->kind, ['diode', 'resistor'], true)) {
+                        $things[] = $thing->kind;
+                    }
+                }
+                $this->links[] = [$a, $b, $things];
+            }
+        }
+    }
+
+    /** @return array{way: string, wires: list<string>, ways: list<string>, inputs: list<string>}|null */
+    public static function of(Document $document, string $circuit): ?array
+    {
+        $self = new self(Setting::of($document, $circuit));
+        foreach (array_keys(Ways::ALL) as $way) {
+            $found = $self->matches($way);
+            if ($found !== null) {
+                return $found;
+            }
+        }
+
+        return null;
+    }
+
+    /** @return array{way: string, wires: list<string>, ways: list<string>, inputs: list<string>}|null */
+    private function matches(string $way): ?array
+    {
+        [$wires, $ways, $inputs] = $this->named();
+        foreach (self::orders($wires) as $w) {
+            foreach (self::orders($inputs) as $i) {
+                $plan = new Plan($this->setting, $w, $ways, $i, null);
+                try {
+                    Ways::plan($way, $plan);
+                } catch (DoesNotSuit) {
+                    continue;
+                }
+                if ($this->same($plan)) {
+                    $used = fn (array $list): array => array_values(array_filter($plan->used, fn (string $u): bool => in_array($u, $list, true)));
+
+                    return ['way' => $way, 'wires' => $used($w), 'ways' => $used($ways), 'inputs' => $used($i)];
+                }
+            }
+        }
+
+        return null;
+    }
+
+    /** @return array{list<string>, list<string>, list<string>} host wires, ways and inputs the circuit names, in document order */
+    private function named(): array
+    {
+        $wires = $ways = $inputs = [];
+        foreach ($this->links as [$a, $b]) {
+            foreach ([$a, $b] as $pin) {
+                $id = explode('.', $pin)[0];
+                $section = $this->build->index->sections[$id] ?? '';
+                $wires += $section === 'host.wires' ? [$id => $id] : [];
+                $ways += $section === 'host.ways' ? [$id => $id] : [];
+            }
+        }
+        foreach ($this->devices as $device) {
+            $ways += $device->has('way') ? [$device->text('way') => $device->text('way')] : [];
+            foreach ([$device->object('at')->data, $device->has('link_when') ? [$device->object('link_when')->data] : []] as $list) {
+                foreach ($list as $when) {
+                    foreach (is_array($when) ? (new When($when))->inputs() : [] as $input) {
+                        $inputs[$input] = $input;
+                    }
+                }
+            }
+        }
+
+        return [array_values($wires), array_values($ways), array_values($inputs)];
+    }
+
+    /**
+     * @param  list<string>  $items
+     * @return list<list<string>> every order of at most three
+     */
+    private static function orders(array $items): array
+    {
+        if (count($items) < 2 || count($items) > 3) {
+            return [$items];
+        }
+        $all = [];
+        foreach ($items as $n => $first) {
+            foreach (self::orders(array_values(array_diff_key($items, [$n => true]))) as $rest) {
+                $all[] = [$first, ...$rest];
+            }
+        }
+
+        return $all;
+    }
+
+    private function same(Plan $plan): bool
+    {
+        return count($plan->devices) === count($this->devices) && count($plan->leads) === count($this->links)
+            && $plan->newInputs === [] && $this->assign($plan, array_keys($plan->devices), []);
+    }
+
+    /**
+     * Tries each own device for each role in turn.
+     *
+     * @param  list<string>  $roles
+     * @param  array<string, string>  $ids  role => device
+     */
+    private function assign(Plan $plan, array $roles, array $ids): bool
+    {
+        $role = array_shift($roles);
+        if ($role === null) {
+            return $this->connected($plan, $ids);
+        }
+        foreach ($this->devices as $id => $device) {
+            if (! in_array($id, $ids, true) && $this->fits($plan, $role, $device) && $this->assign($plan, $roles, [...$ids, $role => $id])) {
+                return true;
+            }
+        }
+
+        return false;
+    }
+
+    private function fits(Plan $plan, string $role, Fields $device): bool
+    {
+        $meant = $plan->devices[$role];
+        if ($device->text('kind') !== $meant['kind']) {
+            return false;
+        }
+        if ($meant['kind'] === 'fuse_tap') {
+            return $device->text('way') === ($meant['more']['way'] ?? '');
+        }
+        if ($meant['kind'] === 'controller') {
+            // A controller is what its pins are.
+            return ($this->build->parts[$device->text('part')] ?? new Fields([]))->texts('pins') === Plan::partOf($meant['part'])->texts('pins');
+        }
+        if ($meant['kind'] === 'switch') {
+            $input = $meant['at']['input'] ?? null;
+            $thrown = array_merge([], ...array_map(fn (mixed $w): array => is_array($w) ? (new When($w))->inputs() : [], array_values($device->object('at')->data)));
+
+            return $input === null ? $thrown === [] : $thrown === [$input];
+        }
+
+        return true;
+    }
+
+    /** @param  array<string, string>  $ids */
+    private function connected(Plan $plan, array $ids): bool
+    {
+        $left = array_map(fn (array $l): string => self::key($this->home($l[0]), $this->home($l[1]), $l[2]), $this->links);
+        foreach ($plan->leads as [$from, $to, $inline]) {
+            $things = array_values(array_filter(array_map(fn (string $k): string => explode(' ', $k)[0], $inline), fn (string $k): bool => $k !== 'fuse'));
+            $at = array_search(self::key($this->pin($plan, $ids, $from), $this->pin($plan, $ids, $to), $things), $left, true);
+            if ($at === false) {
+                return false;
+            }
+            unset($left[$at]);
+        }
+
+        return true;
+    }
+
+    /** Every return is one to a way of switching. */
+    private function home(string $pin): string
+    {
+        $head = explode('.', $pin)[0];
+
+        return ($this->build->index->sections[$head] ?? '') === 'host.grounds' || (isset($this->build->supplies[$head]) && str_ends_with($pin, '.minus')) ? 'home' : $pin;
+    }
+
+    /** @param  list<string>  $things */
+    private static function key(string $a, string $b, array $things): string
+    {
+        $ends = [$a, $b];
+        sort($ends);
+        sort($things);
+
+        return implode(' ', [...$ends, ...$things]);
+    }
+
+    /** @param  array<string, string>  $ids */
+    private function pin(Plan $plan, array $ids, string $pin): string
+    {
+        [$role, $local] = [...explode('.', $pin), ''];
+        if (! isset($ids[$role])) {
+            return $this->home($pin);
+        }
+        $device = $this->devices[$ids[$role]];
+        $contacts = ($this->build->parts[$device->text('part')] ?? new Fields([]))->objects('contacts');
+        if ($device->text('kind') === 'switch' && in_array($local, ['in', 'out'], true) && $contacts !== []) {
+            $local = $contacts[0]->text($local === 'in' ? 'from' : 'to');
+        }
+
+        return $local === '' ? $ids[$role] : "{$ids[$role]}.{$local}";
+    }
+}
