@@ -25,6 +25,10 @@ Route::prefix('/b/{build:key}')->group(function (): void {
     Route::post('/redo', [StationController::class, 'redo']);
     Route::post('/restore/{no}', [StationController::class, 'restore'])->whereNumber('no');
     Route::post('/go-back/{no}', [StationController::class, 'goBack'])->whereNumber('no');
+    Route::get('/ways', [StationController::class, 'ways']);
+    Route::get('/patterns', [StationController::class, 'patterns']);
+    Route::get('/tolerance', [StationController::class, 'tolerance']);
+    Route::get('/states.csv', [FileController::class, 'states']);
     Route::get('/head', [StationController::class, 'head']);
     Route::get('/history', [StationController::class, 'history']);
     Route::get('/find', [StationController::class, 'find']);

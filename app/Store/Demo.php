@@ -8,10 +8,10 @@ use App\Models\Build;
 use BenchGlow\Build\Document;
 use Illuminate\Support\Facades\DB;
 
-/** The demo builds: the files of examples/ that carry no switch, hung on an empty wall. */
+/** The demo builds: files of examples/, hung on an empty wall. */
 final readonly class Demo
 {
-    public const BUILDS = ['heron', 'coffee-stall', 'mineral-cabinet', 'carnival-lantern', 'harbour-tour'];
+    public const BUILDS = ['heron', 'wherry', 'coffee-stall', 'coffee-trike', 'mineral-cabinet', 'carnival-lantern', 'harbour-tour'];
 
     public function __construct(private Bench $bench)
     {

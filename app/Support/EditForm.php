@@ -42,6 +42,10 @@ final readonly class EditForm
             return is_array($edit) ? $edit : throw BadBuild::at('/edit', 'this edit is not JSON.');
         }
 
+        if (in_array($in->text('op'), CircuitForm::OPS, true)) {
+            return (new CircuitForm($this->document))->edit($in);
+        }
+
         return match ($in->text('op', 'set')) {
             'add_circuit' => ['op' => 'add_circuit', 'label' => trim($in->text('label')), 'supply' => $in->text('supply'), ...$this->light($in)],
             'add_light' => ['op' => 'add_light', 'circuit' => $in->text('circuit'), 'supply' => $in->text('supply'), ...$this->light($in)],

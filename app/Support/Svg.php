@@ -49,6 +49,7 @@ final class Svg
             'dot' => '<circle class="dot" cx="'.self::n($s->x + $s->w / 2).'" cy="'.self::n($s->y + $s->h / 2).'" r="'.self::n($s->w / 2).'"/>',
             'section' => '<circle class="section" cx="'.self::n($s->x + $s->w / 2).'" cy="'.self::n($s->y + $s->h / 2).'" r="'.self::n($s->w / 2).'"/>',
             'pin' => self::pin($s, $part),
+            'tip' => '<g class="tip '.e($s->state).'"><path d="M'.self::n($s->x + 6).' '.self::n($s->y + $s->h).'L'.self::n($s->x + 3).' '.self::n($s->y + 14).'V'.$y.'H'.self::n($s->x + 9).'V'.self::n($s->y + 14).'Z"/><title>'.e($s->state).' tip of the meter</title></g>',
             default => self::symbol($s, $part),
         };
     }
@@ -72,11 +73,12 @@ final class Svg
 
     private static function unit(Shape $s): string
     {
+        $unit = $s->title === '' ? '' : ' data-u="'.e("{$s->part} {$s->title}").'"';
         if ($s->state === 'lens') {
-            return '<circle cx="'.self::n($s->x + $s->w / 2).'" cy="'.self::n($s->y + $s->h / 2).'" r="'.self::n($s->w / 2)."\" fill=\"{$s->fill}\"/>";
+            return "<circle{$unit} cx=\"".self::n($s->x + $s->w / 2).'" cy="'.self::n($s->y + $s->h / 2).'" r="'.self::n($s->w / 2)."\" fill=\"{$s->fill}\"/>";
         }
 
-        return '<rect x="'.self::n($s->x).'" y="'.self::n($s->y).'" width="'.self::n($s->w).'" height="'.self::n($s->h)."\" rx=\"1.5\" fill=\"{$s->fill}\"/>";
+        return "<rect{$unit} x=\"".self::n($s->x).'" y="'.self::n($s->y).'" width="'.self::n($s->w).'" height="'.self::n($s->h)."\" rx=\"1.5\" fill=\"{$s->fill}\"/>";
     }
 
     private static function pin(Shape $s, string $part): string

@@ -12,6 +12,7 @@ use BenchGlow\Light\Seen;
 use BenchGlow\Parts\Catalogue;
 use BenchGlow\Quantity\Gauge;
 use BenchGlow\Quantity\Shown;
+use BenchGlow\Quantity\Words;
 use BenchGlow\Report\Analysis;
 use BenchGlow\Report\EmitterState;
 use BenchGlow\Report\FeedOptions;
@@ -169,6 +170,12 @@ final readonly class Cards
         return '';
     }
 
+    /** The first wire to burn behind a fuse that is too large. */
+    private function victim(string $lead): string
+    {
+        return Words::within($this->page->analysis->build->leads[$lead]->label);
+    }
+
     /** @return list<Card> values in the window, and the next one up */
     public function fuses(string $fuse): array
     {
@@ -186,7 +193,7 @@ final readonly class Cards
             $first = $figures->window->recommendedA !== null && abs($amps - $figures->window->recommendedA) < 1e-9;
             $cards[] = new Card(Shown::amps($amps), Shown::amps($figures->loadA), 'runs through it at most',
                 $figures->shortA === null ? '' : 'a short gives '.Shown::plain($figures->shortA / $amps, 0).' × its value',
-                $first ? 'first: smallest that stays closed' : ($inside ? 'the wire bears it too' : 'the wire burns first, at '.Shown::amps($figures->window->highA)),
+                $first ? 'first: smallest that stays closed' : ($inside ? 'the wire bears it too' : $this->victim($figures->thinnest ?? $figures->lead).' burns first, at '.Shown::amps($figures->window->highA)),
                 $figures->fittedA() !== null && abs($figures->fittedA() - $amps) < 1e-9, ['op' => 'set', 'id' => $fuse, 'field' => 'fuse_a', 'value' => $first ? null : $amps],
                 [Shape::wire([[0.0, 14.0], [52.0, 14.0]], 'live', $fuse), Shape::box('fuse', 52.0, 3.0, 50.0, 22.0, $fuse, 'live'), Shape::wire([[102.0, 14.0], [154.0, 14.0]], 'live', $fuse)], $first);
         }

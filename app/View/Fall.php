@@ -62,7 +62,7 @@ final readonly class Fall
             $x += $step;
             $y += max(0.0, $row['drop']) / $scale * ($bottom - $top);
             $path .= 'L'.round($x, 1).' '.round($y, 1);
-            $ticks[] = [round($x - $step / 2, 1), round($y - max(0.0, $row['drop']) / $scale * ($bottom - $top) / 2, 1), ($n + 1).' −'.Shown::figure(max(0.0, $row['drop'])), 'middle'];
+            $ticks[] = [round($x - $step / 2, 1), round($y - max(0.0, $row['drop']) / $scale * ($bottom - $top) / 2, 1), count($rows) <= 9 || $row['drop'] >= 0.01 * $scale ? ($n + 1).' −'.Shown::figure(max(0.0, $row['drop'])) : (string) ($n + 1), 'middle'];
         }
 
         return [$path, $ticks];

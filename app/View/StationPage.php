@@ -35,9 +35,13 @@ final class StationPage
 
     private ?Analysis $before = null;
 
+    /** Whether the ways of switching are laid out at once. */
+    public bool $showsWays = false;
+
     /**
      * @param  string  $supply  low · normal · high
      * @param  array<string, string>  $thrown  inputs away from rest, as the address holds them
+     * @param  array<string, string>  $tips  red and black: pins the meter's tips are on
      */
     public function __construct(
         public readonly Build $build,
@@ -49,6 +53,7 @@ final class StationPage
         public readonly string $supply,
         string $circuit,
         public readonly array $thrown = [],
+        public readonly array $tips = [],
     ) {
         $this->analysis = $analyses->of($document, $preference)->at($thrown);
         $circuits = $this->analysis->build->circuits;
@@ -71,14 +76,14 @@ final class StationPage
         $query = array_filter(['c' => $this->circuit?->id, 's' => $this->supply, ...$change], fn (?string $v): bool => $v !== null && $v !== '' && $v !== 'normal');
         $rest = $this->analysis->build->restPositions();
         $thrown = array_filter([...$this->thrown, ...$throw], fn (string $p, string $i): bool => $p !== ($rest[$i] ?? $p), ARRAY_FILTER_USE_BOTH);
-        $query += $thrown === [] ? [] : ['i' => $thrown];
+        $query += ($thrown === [] ? [] : ['i' => $thrown]) + ($this->tips === [] || array_key_exists('t', $change) ? [] : ['t' => $this->tips]);
 
         return "/b/{$this->build->key}/{$station}".($query === [] ? '' : '?'.http_build_query($query));
     }
 
     public function to(string $action): string
     {
-        $query = http_build_query(array_filter(['c' => $this->circuit?->id, 's' => $this->supply, 'at' => $this->station, 'i' => $this->thrown]));
+        $query = http_build_query(array_filter(['c' => $this->circuit?->id, 's' => $this->supply, 'at' => $this->station, 'i' => $this->thrown, 't' => $this->tips]));
 
         return "/b/{$this->build->key}/{$action}?{$query}";
     }
@@ -86,7 +91,7 @@ final class StationPage
     /**
      * A throw-switch per input that acts on the build: name, where it stands, where a throw takes it.
      *
-     * @return list<array{label: string, stands: string, url: string, rests: bool}>
+     * @return list<array{id: string, label: string, stands: string, url: string, rests: bool, two: bool}>
      */
     public function triggers(): array
     {
@@ -95,7 +100,7 @@ final class StationPage
             $positions = $this->analysis->build->positions($input);
             $stands = $this->thrown[$input] ?? $rest;
             $next = $positions[((int) array_search($stands, $positions, true) + 1) % count($positions)];
-            $rows[] = ['label' => $this->analysis->build->index->item($input)->text('label', $input), 'stands' => $stands, 'url' => $this->url([], [$input => $next]), 'rests' => $stands === $rest];
+            $rows[] = ['id' => $input, 'two' => count($positions) === 2, 'label' => $this->analysis->build->index->item($input)->text('label', $input), 'stands' => $stands, 'url' => $this->url([], [$input => $next]), 'rests' => $stands === $rest];
         }
 
         return $rows;
@@ -142,8 +147,8 @@ final class StationPage
         }
 
         return $narrow
-            ? CircuitDrawing::narrow($this->analysis, $this->circuit->id, $this->state(), units: $this->preference->units)
-            : CircuitDrawing::wide($this->analysis, $this->circuit->id, $this->state(), units: $this->preference->units);
+            ? CircuitDrawing::narrow($this->analysis, $this->circuit->id, $this->state(), units: $this->preference->units, tips: $this->tips)
+            : CircuitDrawing::wide($this->analysis, $this->circuit->id, $this->state(), units: $this->preference->units, tips: $this->tips);
     }
 
     /** @return list<Light> */

@@ -10,6 +10,7 @@ use BenchGlow\Build\Edit\AddLight;
 use BenchGlow\Build\Edit\CopyCircuit;
 use BenchGlow\Build\Edit\Draft;
 use BenchGlow\Build\Edit\FeedStrip;
+use BenchGlow\Build\Edit\KeepCircuit;
 use BenchGlow\Build\Edit\MoveItem;
 use BenchGlow\Build\Edit\RemoveItem;
 use BenchGlow\Build\Edit\SetAside;
@@ -55,6 +56,7 @@ final class Editor
             'use_part' => UsePart::usePart($draft, $f->text('id'), $f->object('part')),
             'set_wire' => SetWire::setWire($draft, $f),
             'use_way' => UseWay::useWay($draft, $f),
+            'keep_circuit' => KeepCircuit::keep($draft, $f->text('circuit')),
             'accept' => SetAside::accept($draft, $f),
             'unaccept' => SetAside::unaccept($draft, $f->text('rule'), $f->text('subject')),
             'restore' => throw BadBuild::at('/op', 'restore names a revision and is done by the store.'),

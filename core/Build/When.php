@@ -8,7 +8,7 @@ namespace BenchGlow\Build;
 final readonly class When
 {
     /** @param  array<array-key, mixed>  $data */
-    public function __construct(private array $data)
+    public function __construct(public array $data)
     {
     }
 

@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace BenchGlow\Check;
 
+use BenchGlow\Quantity\Words;
 use BenchGlow\Report\Analysis;
 
 /** What should glow, held against what does (solving.md H). */
@@ -22,12 +23,8 @@ final class IntentNotMetRule implements Rule
                 continue;
             }
             $first = $intent->mismatches[0];
-            $inputs = [];
-            foreach ($first->inputs as $input => $position) {
-                $inputs[] = "{$input} {$position}";
-            }
             $findings[] = new Finding($this->id(), Severity::Warning, $circuit, $circuit,
-                ($inputs === [] ? '' : 'With '.implode(', ', $inputs).': ')."`{$first->emitter}` should be {$first->wanted} and is {$first->solved} ({$first->because}). "
+                (count($analysis->scenes) <= 3 ? '' : Words::first(Situation::said($analysis, $first->inputs)).', ')."`{$first->emitter}` should be {$first->wanted} and is {$first->solved} ({$first->because}). "
                 .count($intent->mismatches).' mismatch'.(count($intent->mismatches) === 1 ? '' : 'es').' in '.count($analysis->scenes).' states.');
         }
 

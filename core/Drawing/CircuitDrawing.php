@@ -24,23 +24,49 @@ final class CircuitDrawing
     /**
      * @param  string  $supply  min · nominal · max
      * @param  string  $units  metric · imperial
+     * @param  array<string, string>  $tips  red and black: pins the meter's tips are on
      */
-    public static function wide(Analysis $analysis, string $circuit, string $supply, float $width = self::WIDE, string $units = 'metric'): Drawing
+    public static function wide(Analysis $analysis, string $circuit, string $supply, float $width = self::WIDE, string $units = 'metric', array $tips = []): Drawing
     {
-        return self::draw($analysis, $circuit, $supply, $width, $units, false);
+        return self::draw($analysis, $circuit, $supply, $width, $units, $tips, false);
     }
 
-    public static function narrow(Analysis $analysis, string $circuit, string $supply, float $width = self::NARROW, string $units = 'metric'): Drawing
+    /** @param  array<string, string>  $tips */
+    public static function narrow(Analysis $analysis, string $circuit, string $supply, float $width = self::NARROW, string $units = 'metric', array $tips = []): Drawing
     {
-        return self::draw($analysis, $circuit, $supply, $width, $units, true);
+        return self::draw($analysis, $circuit, $supply, $width, $units, $tips, true);
     }
 
-    private static function draw(Analysis $analysis, string $circuit, string $supply, float $width, string $units, bool $narrow): Drawing
+    /** @param  array<string, string>  $tips */
+    private static function draw(Analysis $analysis, string $circuit, string $supply, float $width, string $units, array $tips, bool $narrow): Drawing
     {
         $sketch = new Sketch($analysis, $analysis->now[$supply], $circuit, $units);
         [$shapes, $height] = $sketch->scheme->lights === [] && $sketch->scheme->symbols === [] ? [[Shape::text('No light yet.', 8.0, 30.0)], 60.0] : ($narrow ? NarrowPlan::draw($sketch, $width) : WidePlan::draw($sketch, $width));
 
-        return new Drawing($width, max($height, 60.0), $shapes, "{$analysis->build->circuits[$circuit]->label}, drawn", self::describe($analysis, $sketch));
+        return new Drawing($width, max($height, 60.0), [...$shapes, ...self::tips($sketch, $shapes, $tips)], "{$analysis->build->circuits[$circuit]->label}, drawn", self::describe($analysis, $sketch));
+    }
+
+    /**
+     * Where the meter's tips sit: on the first piece of wire of their nets.
+     *
+     * @param  list<Shape>  $shapes
+     * @param  array<string, string>  $tips
+     * @return list<Shape>
+     */
+    private static function tips(Sketch $sketch, array $shapes, array $tips): array
+    {
+        $marks = [];
+        foreach ($tips as $colour => $pin) {
+            foreach ($shapes as $shape) {
+                if ($shape->kind === 'wire' && $shape->pin !== '' && $sketch->scheme->net($shape->pin) === $sketch->scheme->net($pin)) {
+                    [$x, $y] = [($shape->points[0][0] + $shape->points[1][0]) / 2, ($shape->points[0][1] + $shape->points[1][1]) / 2];
+                    $marks[] = Shape::box('tip', $x - 6.0, $y - 26.0, 12.0, 26.0, '', $colour);
+                    break;
+                }
+            }
+        }
+
+        return $marks;
     }
 
     private static function describe(Analysis $analysis, Sketch $sketch): string

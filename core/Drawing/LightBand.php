@@ -202,7 +202,7 @@ final class LightBand
         }
         $wide = $x1 - $x0 > 500.0;
         $bright = $first === null || $first->flux === [] ? 'not fed' : $this->brightness($lit);
-        $put(Shape::cut($this->said(), ($wide ? 0.52 : 1.0) * ($right - $left)), $left, $under + 42.0, 'label', 'start');
+        $put(Shape::cut($this->said(), $right - $left - ($wide ? Shape::text($bright, 0.0, 0.0)->rect()[2] + 12.0 : 0.0)), $left, $under + 42.0, 'label', 'start');
         $wide ? $put($bright, $right, $under + 42.0, 'label', 'end') : $put(Shape::cut($bright, $right - $left), $left, $under + 62.0, 'label', 'start');
 
         return $shapes;

@@ -33,12 +33,12 @@ final class LightRow
         }
         $shapes[] = Shape::box('carrier', $x, $y, $w, $h, $light->id);
         $pads = $light->kind === 'strip' && $step >= 8.0;
-        foreach ($colours as $k => [$hex]) {
+        foreach ($colours as $k => [$hex, , $unit]) {
             $left = $x + $k * $step;
             $lamp = min($h * 0.46, $step * 0.62);
             $shapes[] = $light->kind === 'strip'
-                ? Shape::box('unit', $left + $step * 0.16, $y + $h * 0.27, $step * 0.68, $h * 0.46, $light->id, 'die', $hex)
-                : Shape::box('unit', $left + ($step - $lamp) / 2, $y + ($h - $lamp) / 2, $lamp, $lamp, $light->id, $light->kind === 'leds' ? 'lens' : 'pod', $hex);
+                ? Shape::box('unit', $left + $step * 0.16, $y + $h * 0.27, $step * 0.68, $h * 0.46, $light->id, 'die', $hex, (string) $unit)
+                : Shape::box('unit', $left + ($step - $lamp) / 2, $y + ($h - $lamp) / 2, $lamp, $lamp, $light->id, $light->kind === 'leds' ? 'lens' : 'pod', $hex, (string) $unit);
             if ($pads && $k > 0) {
                 $shapes[] = Shape::box('cut', $left, $y + 2, 0.0, $h - 4, $light->id);
             }
@@ -56,7 +56,7 @@ final class LightRow
 
     /**
      * @param  array<string, EmitterState>  $states
-     * @return list<array{string, float}> hex and relative flux, one per drawn unit
+     * @return list<array{string, float, int}> hex, relative flux and number of the unit, one per drawn unit
      */
     private static function unitColours(Light $light, array $states): array
     {
@@ -76,7 +76,7 @@ final class LightRow
                 $parts[$emitters[$name]] = ($parts[$emitters[$name]] ?? 0.0) + $f;
                 $flux = max($flux, $f);
             }
-            $colours[] = [Seen::hex($parts), $flux];
+            $colours[] = [Seen::hex($parts), $flux, $from];
         }
         if ($light->kind === 'leds') {
             return self::perLed($light, $colours);
@@ -88,8 +88,8 @@ final class LightRow
     /**
      * Strings to single LEDs: every lamp of a string shines alike.
      *
-     * @param  list<array{string, float}>  $strings
-     * @return list<array{string, float}>
+     * @param  list<array{string, float, int}>  $strings
+     * @return list<array{string, float, int}>
      */
     private static function perLed(Light $light, array $strings): array
     {

@@ -59,7 +59,7 @@ final class Scheme
         $scheme->things();
         $scheme->measure();
         $lights = $scheme->lightsOf($circuit);
-        foreach ($scheme->wanted($lights) as $id => $_) {
+        foreach ($scheme->wanted($lights, $circuit) as $id => $_) {
             $scheme->take($id);
         }
         foreach ($lights as $light) {
@@ -294,12 +294,35 @@ final class Scheme
      * @param  list<Light>  $lights
      * @return array<string, true> in document order
      */
-    private function wanted(array $lights): array
+    private function wanted(array $lights, string $circuit): array
+    {
+        // What belongs to another circuit is only gone through where no way of its own leads to the lights.
+        $own = $this->through($lights, fn (string $owner): bool => $owner === '' || $owner === $circuit);
+
+        return $own !== [] ? $own : $this->through($lights, fn (string $owner): bool => true);
+    }
+
+    /** The circuit a thing belongs to; none: shared, or the host's. */
+    private function owner(string $thing): string
+    {
+        $lead = $this->harness->things[$thing]->lead ?? '';
+
+        return ($lead === '' ? ($this->build->devices[$thing] ?? null)?->text('circuit') : $this->build->leads[$lead]->circuit) ?? '';
+    }
+
+    /**
+     * @param  list<Light>  $lights
+     * @param  callable(string): bool  $mine  whether things of a circuit are gone through
+     * @return array<string, true>
+     */
+    private function through(array $lights, callable $mine): array
     {
         $edges = $of = [];
-        $add = function (string $a, string $b, string $id) use (&$edges, &$of): void {
-            $edges[] = [$this->place($this->net($a)), $this->place($this->net($b))];
-            $of[] = $id;
+        $add = function (string $a, string $b, string $id) use (&$edges, &$of, $mine): void {
+            if ($mine($this->owner($this->pairs[$id][1] ?? $id))) {
+                $edges[] = [$this->place($this->net($a)), $this->place($this->net($b))];
+                $of[] = $id;
+            }
         };
         foreach ($this->pairs as $id => [$kind, , $a, $b]) {
             if (! in_array($kind, ['load', 'lamp', 'coil'], true)) {
@@ -415,7 +438,7 @@ final class Scheme
             $net = $this->net($pin);
             if ($this->nets[$net]->class === 'return') {
                 $returns[] = [$pin, $net];
-            } elseif (isset($without[$net])) {
+            } elseif (isset($without[$net]) || $this->commands($pin)) {
                 $left[] = [$pin, $net];
             } else {
                 $right[] = [$pin, $net];
@@ -423,6 +446,15 @@ final class Scheme
         }
 
         return new Symbol($id, 'box', $id, [...$left, ...$returns], $right);
+    }
+
+    /** A pin that is only listened to. */
+    private function commands(string $pin): bool
+    {
+        $heard = array_filter($this->bodies->senses, fn ($s): bool => $s->from === $pin || $s->to === $pin) !== [];
+        $worked = array_filter([...$this->bodies->contacts], fn ($c): bool => $c->from === $pin || $c->to === $pin) !== [];
+
+        return $heard && ! $worked;
     }
 
     private function light(Light $light): Symbol

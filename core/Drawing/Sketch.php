@@ -152,8 +152,8 @@ final class Sketch
             'resistor' => ["resistor {$symbol->id}", Shown::ohms($item->number('ohm'))],
             'diode' => ["diode {$symbol->id}", $this->reading($this->across($symbol))],
             'plug' => [$this->plug($symbol->id), 'way '.$local],
-            'contact' => [$this->contactName($symbol, $local), $this->made($symbol) ? 'made' : 'broken'],
-            'coil' => ["coil of {$symbol->part}", $this->reading($this->across($symbol))],
+            'contact' => [$this->contactName($symbol, $local), $this->terminals($symbol).($this->made($symbol) ? 'made' : 'broken')],
+            'coil' => [$this->name($symbol).' coil', $this->reading($this->across($symbol))],
             'host' => [Words::within($this->name($symbol)), $this->made($symbol) ? 'live' : 'off'],
             'load' => [str_ends_with($symbol->id, '.own') ? 'its own load' : str_replace('_', ' ', $local), $this->reading($this->across($symbol))],
             'lamp' => ["lamp in {$symbol->part}", abs($this->through($symbol)) > self::LIVE_A ? 'lit' : 'dark'],
@@ -163,14 +163,17 @@ final class Sketch
 
     private function contactName(Symbol $symbol, string $local): string
     {
-        if ($symbol->tie !== '') {
-            $end = fn (string $pin): string => (string) substr((string) strrchr($pin, '.'), 1);
-
-            return $symbol->part.' '.$end($symbol->left[0][0]).'–'.$end($symbol->right[0][0]);
-        }
         $contacts = ($this->analysis->build->parts[$this->item($symbol->part)->text('part')] ?? new Fields([]))->objects('contacts');
 
-        return $this->name($symbol).(count($contacts) > 1 ? " {$local}" : '');
+        return $this->name($symbol).($symbol->tie === '' && count($contacts) > 1 ? " {$local}" : '');
+    }
+
+    /** A relay's contact is known by its terminals. */
+    private function terminals(Symbol $symbol): string
+    {
+        $end = fn (string $pin): string => (string) substr((string) strrchr($pin, '.'), 1);
+
+        return $symbol->tie === '' ? '' : $end($symbol->left[0][0]).'–'.$end($symbol->right[0][0]).' ';
     }
 
     private function plug(string $id): string

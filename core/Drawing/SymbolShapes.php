@@ -73,7 +73,7 @@ final class SymbolShapes
 
     private static function style(string $value): string
     {
-        return preg_match('/^[\d−–.,]/u', $value) === 1 ? 'figure' : 'label';
+        return preg_match('/^[\d−–.,]+ ?[a-zA-ZµΩ]{0,5}$/u', $value) === 1 ? 'figure' : 'label';
     }
 
     private static function local(string $pin): string

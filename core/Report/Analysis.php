@@ -294,7 +294,7 @@ final readonly class Analysis
             return $item->led()->ifA;
         }
         foreach ($item->part->objects('inside') as $branch) {
-            if ($item->emitterName($branch->text('id')) === $name) {
+            if (isset($item->emitters()[$branch->text('id')]) && $item->emitterName($branch->text('id')) === $name) {
                 return $branch->numberOrNull('if_a') ?? $branch->numberOrNull('amps') ?? $branch->number('watts') / max(0.1, $this->build->mainSupply()->nominalV ?? 12.0);
             }
         }

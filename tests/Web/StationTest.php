@@ -230,7 +230,7 @@ it('keeps measured rails with the part', function (): void {
 it('hangs the demo builds once, on an empty wall', function (): void {
     expect(Artisan::call('bench:demo'))->toBe(0);
     $titles = Build::query()->orderBy('id')->pluck('title')->all();
-    expect($titles)->toBe(['Heron', 'Coffee stall', 'Mineral cabinet', 'Carnival lantern', 'Harbour tour']);
+    expect($titles)->toBe(['Heron', 'Wherry at her berth', 'Coffee stall', 'Coffee trike', 'Mineral cabinet', 'Carnival lantern', 'Harbour tour']);
     expect(Artisan::call('bench:demo'))->toBe(0);
     expect(Build::query()->count())->toBe(5);
     foreach (Build::query()->get() as $build) {

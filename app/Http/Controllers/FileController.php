@@ -9,6 +9,7 @@ use App\Store\Bench;
 use App\Support\CsvCell;
 use App\Support\Svg;
 use BenchGlow\Build\Index;
+use BenchGlow\Command\Export;
 use BenchGlow\Report\PartsList;
 use Illuminate\Contracts\View\View;
 use Illuminate\Http\Response;
@@ -50,6 +51,11 @@ final class FileController extends Controller
         rewind($out);
 
         return self::download((string) stream_get_contents($out), 'text/csv; charset=UTF-8', Index::slug($build->title).'-parts.csv');
+    }
+
+    public function states(Build $build): Response
+    {
+        return self::download(Export::states($this->window->page($build)->analysis), 'text/csv; charset=UTF-8', Index::slug($build->title).'-states.csv');
     }
 
     public function drawing(Build $build): Response

@@ -15,13 +15,17 @@ use App\Store\Kept;
 use App\Support\EditForm;
 use App\Support\FieldKinds;
 use App\View\StationPage;
+use App\View\WayCards;
 use BenchGlow\Build\BadBuild;
 use BenchGlow\Build\Document;
 use BenchGlow\Build\Editor;
 use BenchGlow\Build\Fields;
 use BenchGlow\Quantity\NotUnderstood;
+use BenchGlow\Report\Patterns;
+use BenchGlow\Report\Tolerance;
 use BenchGlow\Sizing\NotFitted;
 use Illuminate\Contracts\View\View;
+use Illuminate\Http\JsonResponse;
 use Illuminate\Http\RedirectResponse;
 use Illuminate\Http\Request;
 use Illuminate\Http\Response;
@@ -39,11 +43,50 @@ final class StationController extends Controller
     {
         $this->mustHang($build);
         $page = $this->window->page($build, $station);
+        $page->showsWays = request()->query('ways') !== null;
         if ($this->window->isFragment()) {
-            return $this->answer($page, null, true);
+            return $this->answer($page, null, $station !== 'circuit');
         }
 
-        return view()->make(self::VIEWS[$station], ['page' => $page, 'bench' => $this->bench, 'window' => $this->window->name()]);
+        return view()->make(self::VIEWS[$station], ['page' => $page, 'bench' => $this->bench, 'window' => $this->window->name(), ...($page->showsWays ? ['cards' => (new WayCards($page))->all()] : [])]);
+    }
+
+    /** Every ready way of switching, tried and solved. */
+    public function ways(Build $build): View
+    {
+        $this->mustHang($build);
+        $page = $this->window->page($build, 'circuit');
+
+        return view('stations.way_cards', ['page' => $page, 'bench' => $this->bench, 'window' => $this->window->name(), 'cards' => (new WayCards($page))->all()]);
+    }
+
+    /** Light of every pattern of the circuit's channels, for the controller that is played on the drawing. */
+    public function patterns(Build $build): JsonResponse
+    {
+        $this->mustHang($build);
+        $page = $this->window->page($build, 'circuit');
+        abort_if($page->circuit === null, 404);
+        $inputs = $page->analysis->now[$page->state()]->inputs;
+
+        return response()->json((new Patterns($page->analysis, $page->circuit->id))->of($inputs, $page->state()));
+    }
+
+    /** One slice of a tolerance run, at most 150 ms. */
+    public function tolerance(Request $request, Build $build): JsonResponse
+    {
+        $this->mustHang($build);
+        $page = $this->window->page($build, 'circuit');
+        abort_if($page->circuit === null, 404);
+        $n = (string) $request->string('n');
+        if (preg_match('/^\d{1,5}$/', $n) !== 1 || (int) $n < 1 || (int) $n > 20000) {
+            return response()->json(['wrong' => "Builds: expected a whole number from 1 to 20000, not '{$n}'."], 422);
+        }
+        $seed = (string) $request->string('seed');
+        if (preg_match('/^\d{1,12}$/', $seed) !== 1) {
+            return response()->json(['wrong' => "Seed: expected a whole number of at most twelve digits, not '{$seed}'."], 422);
+        }
+
+        return response()->json((new Tolerance($page->analysis, $page->circuit->id))->run((int) $seed, max(0, (int) $request->integer('cursor')), (int) $n, 0.14));
     }
 
     public function edit(Request $request, Build $build): Response|RedirectResponse

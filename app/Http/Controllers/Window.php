@@ -52,12 +52,12 @@ final readonly class Window
         return in_array($at, ['brief', 'circuit', 'handover'], true) ? $at : 'circuit';
     }
 
-    /** @return array<string, string> inputs away from rest */
-    private function thrown(): array
+    /** @return array<string, string> words by name: i, inputs away from rest; t, the meter's tips */
+    private function words(string $name): array
     {
-        $thrown = request()->input('i');
+        $words = request()->input($name);
 
-        return is_array($thrown) ? array_filter($thrown, fn (mixed $p, mixed $i): bool => is_string($p) && is_string($i), ARRAY_FILTER_USE_BOTH) : [];
+        return is_array($words) ? array_filter($words, fn (mixed $p, mixed $i): bool => is_string($p) && is_string($i) && $p !== '', ARRAY_FILTER_USE_BOTH) : [];
     }
 
     /**
@@ -75,6 +75,6 @@ final readonly class Window
         $circuit = $newest && $circuits !== [] ? $circuits[count($circuits) - 1]->text('id') : $this->word('c');
 
         return new StationPage($build, $no, $document, Preference::row(), $this->analyses,
-            $station ?? $this->station(), isset(StationPage::SUPPLY[$supply]) ? $supply : 'normal', $circuit, $this->thrown());
+            $station ?? $this->station(), isset(StationPage::SUPPLY[$supply]) ? $supply : 'normal', $circuit, $this->words('i'), array_intersect_key($this->words('t'), ['red' => 1, 'black' => 1]));
     }
 }

@@ -11,7 +11,7 @@ use BenchGlow\Build\Fields;
 final class SetField
 {
     /** Names by which `set` reaches what has no id of its own. */
-    private const TOP = ['title', 'place'];
+    private const TOP = ['title', 'place', 'never'];
 
     public static function set(Draft $draft, Fields $f): void
     {

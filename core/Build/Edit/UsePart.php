@@ -16,6 +16,11 @@ final class UsePart
     {
         $draft->known($light);
         $item = $draft->index->item($light);
+        if (($draft->index->sections[$light] ?? '') === 'leads.inline') {
+            self::diode($draft, $light, $part);
+
+            return;
+        }
         if (($draft->index->sections[$light] ?? '') === 'devices') {
             self::device($draft, $light, $item, $part);
 
@@ -33,6 +38,19 @@ final class UsePart
             self::rewire($draft, $light, $part);
         }
         if ($old !== $id && RemoveItem::userOf($draft, $old, $light) === null) {
+            $draft->data['parts'] = array_values(array_filter($draft->list(['parts']), fn (mixed $p): bool => ! is_array($p) || ($p['id'] ?? '') !== $old));
+        }
+    }
+
+    private static function diode(Draft $draft, string $id, Fields $part): void
+    {
+        if ($part->text('kind') !== 'diode' || $draft->index->item($id)->text('kind') !== 'diode') {
+            throw BadBuild::at('/part', "`{$id}` takes a diode.");
+        }
+        $old = $draft->index->item($id)->text('part');
+        $draft->put([...$draft->index->paths[$id], 'part'], AddLight::adopt($draft, $part));
+        $users = array_filter(array_merge([], ...array_map(fn (Fields $l): array => $l->objects('inline'), $draft->document->fields()->objects('leads'))), fn (Fields $t): bool => $t->text('part') === $old && $t->text('id') !== $id);
+        if ($users === []) {
             $draft->data['parts'] = array_values(array_filter($draft->list(['parts']), fn (mixed $p): bool => ! is_array($p) || ($p['id'] ?? '') !== $old));
         }
     }

@@ -15,6 +15,9 @@ use BenchGlow\Ways\Ways;
 /** Another way of switching for a circuit: its own switches and leads give way to those of the way; its lights stay. */
 final class UseWay
 {
+    private const ROLES = ['k' => 'relay', 'c' => 'controller', 'a' => 'amplifier', 'm' => 'controller', 's' => 'switch', 'lid' => 'lid switch', 'master' => 'master', 'low' => 'low switch', 'high' => 'high switch', 't' => 'sender', 'r' => 'receiver',
+        'j' => 'joint', 'out' => 'joint', 'meet' => 'joint', 'tap' => 'tap', 'back' => 'joint of the return'];
+
     private Fields $old;
 
     /** @var array<string, string> role => id */
@@ -147,13 +150,24 @@ final class UseWay
         if ($label === 'Return') {
             $this->returned = true;
         }
-        $words = $label === '' ? $this->circuit : $label.' of '.($this->draft->index->item($this->circuit)->text('label', $this->circuit));
+        $words = $label === '' ? ucfirst($this->said($from)).' to '.$this->said($to) : $label.' of '.($this->draft->index->item($this->circuit)->text('label', $this->circuit));
 
         return [
-            'id' => $this->draft->name($this->circuit.'_'.($label === '' ? 'lead' : $label)), 'circuit' => $this->circuit, 'label' => $label === '' ? 'Lead of '.$this->draft->index->item($this->circuit)->text('label', $this->circuit) : $words,
+            'id' => $this->draft->name($this->circuit.'_'.($label === '' ? 'lead' : $label)), 'circuit' => $this->circuit, 'label' => $words,
             'cores' => [[$this->pin($from, $parts), $this->pin($to, $parts)]], 'length_m' => $old->numberOrNull('length_m'), 'wire' => null,
             ...($old->texts('route') === [] ? [] : ['route' => $old->texts('route')]), ...($things === [] ? [] : ['inline' => $this->within($things, $old->numberOrNull('length_m'))]),
         ];
+    }
+
+    /** "relay 87", "near edge r": an end of a lead in words. */
+    private function said(string $pin): string
+    {
+        [$role, $local] = [...explode('.', $pin), ''];
+        $name = self::ROLES[rtrim($role, '0123456789')] ?? null;
+        $words = isset($this->ids[$role]) && $name !== null ? $name : lcfirst($this->draft->index->item($role)->text('label', $role));
+        $end = in_array($local, ['in', 'out', 'plus', 'start', 'end', 'middle'], true) ? '' : $local;
+
+        return trim("{$words} ".str_replace(['in_plus', 'in_minus', 'out_plus', 'sig_', '_'], ['+', '−', '+', 'signal ', ' '], str_contains($pin, '.start.') || str_contains($pin, '.end.') ? substr((string) strrchr($pin, '.'), 1) : $end));
     }
 
     private ?bool $returned = null;

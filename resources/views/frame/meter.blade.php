@@ -23,6 +23,6 @@
 <p class="big figure">—</p><p class="at">nothing to measure yet</p>
 @endif
 </div>
-@if($page->triggers() !== [])<ul class="triggers" aria-label="Throw-switches">@foreach($page->triggers() as $n => $t)<li><a href="{{ $t['url'] }}" data-trigger="{{ $n + 1 }}"><svg viewBox="0 0 44 22" width="44" height="22" aria-hidden="true"><circle cx="6" cy="16" r="4"/><circle cx="38" cy="16" r="4"/><path d="M6 16L{{ $t['rests'] ? '33 3' : '37 13' }}"/></svg><span>{{ $t['label'] }}</span><b><span class="is-sr-only">: </span>{{ $t['stands'] }}<span class="is-sr-only">. Throw it</span></b></a></li>@endforeach</ul>@endif
+@if($page->triggers() !== [])<ul class="triggers" aria-label="Throw-switches">@foreach($page->triggers() as $n => $t)<li><a id="trigger-{{ $n + 1 }}" href="{{ $t['url'] }}" hx-get="{{ $t['url'] }}" hx-swap="none" data-trigger="{{ $n + 1 }}" @if($t['two']) role="switch" aria-checked="{{ $t['rests'] ? 'false' : 'true' }}" @endif title="Throw it: T {{ $n + 1 }}"><svg viewBox="0 0 44 22" width="44" height="22" aria-hidden="true"><circle cx="6" cy="16" r="4"/><circle cx="38" cy="16" r="4"/><path d="M6 16L{{ $t['rests'] ? '33 3' : '37 13' }}"/></svg><span>{{ $t['label'] }}</span><b><span class="is-sr-only">: </span>{{ $t['stands'] }}<span class="is-sr-only">. Throw it</span></b></a></li>@endforeach</ul>@endif
 @include('frame.pins')
 </section>

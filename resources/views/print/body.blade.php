@@ -10,7 +10,7 @@
 @foreach($page->analysis->build->circuits as $circuit)
 @php($drawing = BenchGlow\Drawing\CircuitDrawing::wide($page->analysis, $circuit->id, 'nominal', units: $page->preference->units))
 <section class="sheet-circuit"><h2><span class="flag-tag">{{ $circuit->flag }}</span> {{ $circuit->label }}</h2><x-svg :drawing="$drawing" :id="'sheet-'.$circuit->id"/>
-@if(isset($page->analysis->undrawn[$circuit->id]))<p>Intent: {{ str_replace('_', ' ', $page->analysis->intents[$circuit->id]->verdict) }} in {{ count($page->analysis->scenes) }} states. Figures below with every input at rest.</p>@endif
+<p>{{ ['met' => 'It glows as it should', 'not_met' => 'It does not glow as it should', 'unknown' => 'It can\'t be judged'][$page->analysis->intents[$circuit->id]->verdict] }} in {{ count($page->analysis->scenes) }} states.{{ count($page->analysis->combinations->all) > 1 ? ' Drawn and figured with every input at rest.' : '' }}</p>
 <div class="scroll" tabindex="0" role="region" aria-label="Figures of {{ $circuit->label }}"><table class="table is-narrow"><thead><tr><th>Supply</th><th>Amps</th><th>Weakest lamp</th><th>Its light</th><th>Looks like</th></tr></thead><tbody>
 @foreach(App\View\StationPage::SUPPLY as $name => $state)@php($w = $page->analysis->weakest($circuit->id, $state))
 <tr><td>{{ $name }}</td><td class="figure">{{ $S::amps($page->analysis->circuitA($circuit->id, $state)) }}</td><td class="figure">{{ $w ? $S::reading($w['emitter']->volts[$w['unit']]) : '—' }}</td><td class="figure">{{ $w ? $S::percent($w['emitter']->least()) : '—' }}</td><td class="figure">{{ $w ? $S::percent(BenchGlow\Light\Seen::share($w['emitter']->least())) : '—' }}</td></tr>@endforeach

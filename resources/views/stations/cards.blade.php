@@ -7,10 +7,13 @@
 <section class="way"><h2>How to string {{ BenchGlow\Quantity\Words::within($light->label) }}</h2><ul>@foreach($cards->strings($light) as $card)<x-card :page="$page" :card="$card"/>@endforeach</ul></section>
 @endif
 @endforeach
-@foreach($page->analysis->build->leads as $lead)
-@if($lead->circuit === $page->circuit?->id)
+@php($own = array_filter($page->analysis->build->leads, fn ($l) => $l->circuit === $page->circuit?->id))
+@if($own !== [])
+<details class="lead-cards" @if(count($own) <= 2) open @endif><summary>Wires and fuses of {{ count($own) }} lead{{ count($own) === 1 ? '' : 's' }}</summary>
+@foreach($own as $lead)
 <section class="way"><h2>Wire for {{ BenchGlow\Quantity\Words::within($lead->label) }}</h2><ul>@foreach($cards->gauges($lead->id) as $card)<x-card :page="$page" :card="$card"/>@endforeach</ul></section>
 @foreach($lead->inline as $thing)@if($thing->kind === 'fuse')<section class="way"><h2>Fuse {{ $thing->id }}</h2><ul>@foreach($cards->fuses($thing->id) as $card)<x-card :page="$page" :card="$card"/>@endforeach</ul></section>@endif @endforeach
-@endif
 @endforeach
+</details>
+@endif
 </div>

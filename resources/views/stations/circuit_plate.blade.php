@@ -3,10 +3,15 @@
 @elseif($page->circuit === null)
 <section class="empty"><h1>Begin with what glows</h1><p>A circuit is a source, a way to switch it, and something that glows.</p></section>
 @else
-<h1 class="sentence"><b>{{ $page->circuit->label }}</b> @if(isset($page->analysis->undrawn[$page->circuit->id]))hangs on {{ BenchGlow\Quantity\Words::within($page->analysis->build->mainSupply()->label) }} through switches: {{ ['met' => 'it glows as it should', 'not_met' => 'it does not glow as it should', 'unknown' => 'it can\'t be judged'][$page->analysis->intents[$page->circuit->id]->verdict] }} in {{ count($page->analysis->scenes) }} states.@else glows while {{ $page->analysis->build->mainSupply()->label }} is on.@endif</h1>
-@include('stations.sentences')
+@php($live = new App\View\Live($page))
+<div id="head-sentence">@include('stations.head_sentence')</div>
 @include('stations.drawing')
+@include('stations.sentences')
+@include('stations.wants')
+@include('stations.ways')
 @include('stations.cards')
+@include('stations.acts')
+@include('stations.show')
 @include('stations.circuit_tools')
 @endif
 @include('stations.new_circuit')

@@ -22,8 +22,10 @@
 @if(count($page->lights()) > 1)<x-act :page="$page" :edit="['op' => 'remove', 'id' => $light->id]" class="is-small" :aria-label="'Take off '.$light->label">Take off</x-act>@endif
 </div>
 @endforeach
-@foreach($page->analysis->build->leads as $lead)
-@if($lead->circuit === $page->circuit->id)
+@php($own = array_filter($page->analysis->build->leads, fn ($l) => $l->circuit === $page->circuit->id))
+@if(count($own) > 2)<details class="leads"><summary>Its {{ count($own) }} leads: lengths, wire, fuses</summary>@endif
+@foreach($own as $lead)
+@if(true)
 @php($figures = $page->analysis->leads[$lead->id])
 <div class="says" data-part="{{ $lead->id }}">
 <span class="lead-name">{{ $lead->label }}</span>
@@ -40,4 +42,5 @@
 </div>
 @endif
 @endforeach
+@if(count($own) > 2)</details>@endif
 </div>

@@ -1,0 +1,89 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\View;
+
+use BenchGlow\Drawing\LightRow;
+use BenchGlow\Drawing\Shape;
+use BenchGlow\Report\Intent;
+use BenchGlow\Report\Patterns;
+use BenchGlow\Report\Trial;
+
+/** Bench trials of a circuit: two levels side by side, its controller's channels, resistors found with a potentiometer. */
+final readonly class Show
+{
+    public function __construct(private StationPage $page)
+    {
+    }
+
+    /** @return list<array{name: string, low: float, high: float, ratio: float, low_shapes: list<Shape>, high_shapes: list<Shape>}> */
+    public function levels(): array
+    {
+        $circuit = $this->page->circuit;
+        if ($circuit === null) {
+            return [];
+        }
+        $rows = [];
+        $analysis = $this->page->analysis;
+        foreach (Intent::named($analysis->build, $circuit) as [$light, $emitter]) {
+            $found = [];
+            foreach ($analysis->scenes as $scene) {
+                $level = Intent::wanted($analysis->build, $circuit, $scene, $light, $emitter)[0];
+                $state = $scene->lit->lights[$light][$emitter] ?? null;
+                if ($scene->supply === $this->page->state() && in_array($level, ['low', 'high'], true) && $state !== null && $state->greatest() > $analysis->build->settings->darkTo) {
+                    $found[$level] ??= [$state->least(), LightRow::shapes($analysis->build->lights[$light], [$emitter => $state], 10.0, 8.0, 200.0, 16.0)];
+                }
+            }
+            if (isset($found['low'], $found['high'])) {
+                $rows[] = ['name' => $analysis->build->lights[$light]->label, 'low' => $found['low'][0], 'high' => $found['high'][0], 'ratio' => $found['high'][0] / max(1e-6, $found['low'][0]), 'low_shapes' => $found['low'][1], 'high_shapes' => $found['high'][1]];
+            }
+        }
+
+        return $rows;
+    }
+
+    /** @return list<array{contact: string, name: string, duty: float}> */
+    public function drivers(): array
+    {
+        $rows = [];
+        foreach ($this->page->circuit === null ? [] : (new Patterns($this->page->analysis, $this->page->circuit->id))->channels() as $contact => $duty) {
+            [$device, $channel] = explode('.', $contact);
+            $rows[] = ['contact' => $contact, 'name' => $this->page->analysis->build->index->item($device)->text('label', $device)." {$channel}, %", 'duty' => $duty];
+        }
+
+        return $rows;
+    }
+
+    /** @return list<array{id: string, trial: Trial}> */
+    public function resistors(): array
+    {
+        $rows = [];
+        foreach ($this->page->analysis->build->leads as $lead) {
+            foreach ($lead->circuit === $this->page->circuit?->id ? $lead->inline : [] as $thing) {
+                $trial = $thing->kind === 'resistor' ? Trial::of($this->page->analysis, $thing->id) : null;
+                if ($trial !== null) {
+                    $rows[] = ['id' => $thing->id, 'trial' => $trial];
+                }
+            }
+        }
+
+        return $rows;
+    }
+
+    /** @return array<string, string> where a resistor found by trial may go */
+    public function places(): array
+    {
+        $places = [];
+        foreach ($this->page->analysis->build->leads as $lead) {
+            if ($lead->circuit === $this->page->circuit?->id) {
+                foreach ($lead->inline as $thing) {
+                    $places += $thing->kind === 'resistor' ? [$thing->id => "resistor {$thing->id}"] : [];
+                }
+                $places += [$lead->id => 'a new one in '.lcfirst($lead->label)];
+            }
+        }
+
+        return $places;
+    }
+}

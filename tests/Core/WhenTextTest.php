@@ -1,0 +1,38 @@
+<?php
+
+declare(strict_types=1);
+
+use BenchGlow\Build\Document;
+use BenchGlow\Build\WhenText;
+use BenchGlow\Quantity\NotUnderstood;
+
+function spoken(): Document
+{
+    return Document::fromJson((string) file_get_contents(__DIR__.'/../../examples/trike.glow.json'));
+}
+
+it('reads what people say and prints it back', function (string $text, array $when, ?string $printed = null): void {
+    $read = WhenText::read($text, spoken());
+    expect($read)->toBe($when)
+        ->and(WhenText::say($read, spoken()))->toBe($printed ?? $text)
+        ->and(WhenText::read(WhenText::say($read, spoken()), spoken()))->toBe($when);
+})->with([
+    ['brake lever on', ['input' => 'brake']],
+    ['turn switch left', ['input' => 'turn', 'is' => 'left']],
+    ['turn switch left/right', ['input' => 'turn', 'is' => ['left', 'right']]],
+    ['turn', ['input' => 'turn'], 'turn switch thrown'],
+    ['light rocker off', ['input' => 'lights', 'is' => 'off']],
+    ['brake lever on or light rocker on', ['any' => [['input' => 'brake'], ['input' => 'lights']]]],
+    ['Light Rocker ON and not brake', ['all' => [['input' => 'lights'], ['not' => ['input' => 'brake']]]], 'light rocker on and not brake lever on'],
+    ['light rocker on unless brake lever on', ['all' => [['input' => 'lights'], ['not' => ['input' => 'brake']]]], 'light rocker on and not brake lever on'],
+    ['not (brake lever on or turn switch left)', ['not' => ['any' => [['input' => 'brake'], ['input' => 'turn', 'is' => 'left']]]]],
+    ['always', ['all' => []]], ['never', ['any' => []]],
+]);
+
+it('says what it could not make out', function (string $text, string $says): void {
+    expect(fn () => WhenText::read($text, spoken()))->toThrow(NotUnderstood::class, $says);
+})->with([
+    ['', 'say when, as "lid up"'], ['hatch lid up', "'hatch' is no input of this build; it has light rocker, brake lever, turn switch."],
+    ['turn switch sideways', "turn switch has no position 'sideways'; it has off, left, right."], ['brake lever on and', 'something is missing at the end.'],
+    ['(brake lever on', 'a bracket is not closed.'], ['brake lever on light rocker on', "'light' was not understood there."],
+]);
