@@ -36,6 +36,6 @@ final class Analyses
     {
         static $version = null;
 
-        return $version ??= config('app.core') ?? substr(md5(implode(' ', array_map(filemtime(...), glob(base_path('core/*/*.php')) ?: []))), 0, 12);
+        return $version ??= config('app.core') ?? substr(md5(implode(' ', array_map(filemtime(...), [...glob(base_path('core/*/*.php')) ?: [], ...glob(base_path('core/*/*/*.php')) ?: []]))), 0, 12);
     }
 }

@@ -5,6 +5,9 @@ declare(strict_types=1);
 namespace App\View;
 
 use App\Support\Analyses;
+use BenchGlow\Build\BadBuild;
+use BenchGlow\Build\Document;
+use BenchGlow\Build\Editor;
 use BenchGlow\Build\Light;
 use BenchGlow\Drawing\LightRow;
 use BenchGlow\Drawing\Shape;
@@ -50,15 +53,20 @@ final readonly class Cards
     /** @return list<Card> */
     private function tryFeeds(Light $light): array
     {
-        $analysis = $this->page->analysis;
+        // Tried on its circuit alone, in the state in which it glows most.
+        $alone = $this->page->document;
+        if ($light->circuit !== null && count($this->page->analysis->build->circuits) > 1) {
+            $alone = Editor::apply($alone, ['op' => 'keep_circuit', 'circuit' => $light->circuit]);
+        }
+        $analysis = $this->page->analyses->of($alone, $this->page->preference);
         $now = FeedOptions::current($analysis->build, $analysis->harness, $light->id);
         $ranked = [];
         foreach (FeedOptions::edits($light->id) as $way => $edit) {
-            $tried = $way === $now ? $analysis : $this->page->tried($edit);
+            $tried = $way === $now ? $analysis : $this->tried($alone, $edit);
             if ($tried === null || ($way === 'two' && $light->fit()->units < 2) || ($way === 'end' && $now !== 'end')) {
                 continue;
             }
-            $states = $tried->states[$this->page->state()]->lights[$light->id] ?? [];
+            $states = $tried->litState($light->id, $this->page->state())->lights[$light->id] ?? [];
             if ($states === []) {
                 continue;
             }
@@ -73,10 +81,20 @@ final readonly class Cards
             $cards[] = new Card(self::FEEDS[$way], Shown::percent($even), 'of the brightest at the dimmest',
                 $way === $now ? 'nothing to add' : ($wire < 0.005 ? ($wire < -0.005 ? '−'.$this->page->length(-$wire).' wire' : 'no more wire') : '+'.$this->page->length($wire).' wire').$this->money($price),
                 $n === 0 ? 'first: evenest'.($even >= $target ? ', keeps your '.Shown::percent($target) : '') : ($even < $target ? 'under your '.Shown::percent($target) : ''),
-                $way === $now, $edit, LightRow::shapes($tried->build->lights[$light->id], $tried->states[$this->page->state()]->lights[$light->id], 0.0, 8.0, 154.0, 14.0));
+                $way === $now, $edit, LightRow::shapes($tried->build->lights[$light->id], $tried->litState($light->id, $this->page->state())->lights[$light->id], 0.0, 8.0, 154.0, 14.0));
         }
 
         return $cards;
+    }
+
+    /** @param  array<string, mixed>  $edit */
+    private function tried(Document $document, array $edit): ?Analysis
+    {
+        try {
+            return Analysis::of(Editor::apply($document, $edit), $this->page->preference->wire, $this->page->preference->units);
+        } catch (BadBuild) {
+            return null;
+        }
     }
 
     private function price(Analysis $analysis): float

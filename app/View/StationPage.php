@@ -10,10 +10,8 @@ use App\Models\Preference;
 use App\Models\Revision;
 use App\Store\Bench;
 use App\Support\Analyses;
-use BenchGlow\Build\BadBuild;
 use BenchGlow\Build\Circuit;
 use BenchGlow\Build\Document;
-use BenchGlow\Build\Editor;
 use BenchGlow\Build\Light;
 use BenchGlow\Check\Finding;
 use BenchGlow\Check\Severity;
@@ -314,19 +312,5 @@ final class StationPage
     public function worst(): ?Severity
     {
         return ($this->analysis->open()[0] ?? null)?->severity;
-    }
-
-    /**
-     * The build with an edit tried on it, for a card; null where the edit is refused.
-     *
-     * @param  array<string, mixed>  $edit
-     */
-    public function tried(array $edit): ?Analysis
-    {
-        try {
-            return $this->analyses->of(Editor::apply($this->document, $edit), $this->preference);
-        } catch (BadBuild) {
-            return null;
-        }
     }
 }

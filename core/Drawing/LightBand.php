@@ -94,7 +94,9 @@ final class LightBand
         foreach (array_filter($this->captions) as $net => $lead) {
             $line = $this->above[$net];
             $crossing = array_map(fn (array $d): float => $d[0], array_filter($drops['above'], fn (array $d): bool => $d[1] < $line));
-            array_push($shapes, ...$this->caption($lead, $crossing, $x0, $x1, $line));
+            $caption = $this->caption($lead, $crossing, $x0, $x1, $line);
+            $ends = array_map(fn (Shape $s): float => $s->rect()[0] + $s->rect()[2], $caption);
+            array_push($shapes, ...$caption, ...$this->jumper($net, $crossing, ($ends === [] ? $x0 : max($ends)) + 16.0, $x1, $line));
         }
 
         return [...$shapes, ...LightRow::shapes($this->light, $this->states(), $x0, $this->y, $x1 - $x0, self::HEIGHT), ...$this->figures($x0, $x1, array_map(fn (array $d): float => $d[0], $drops['below']))];
@@ -113,6 +115,32 @@ final class LightBand
         $x = self::room($crossing, $x0 + 20.0, $x1 - 4.0, Shape::text($text, 0.0, 0.0)->rect()[2] + $extra);
 
         return $x === null ? [] : [...($pin === null ? [] : [Shape::pin($pin[0], $x, $line - 28.0, $pin[1], $id)]), Shape::text($text, $x + $extra, $line - 9.0, 'label', 'start', $id)];
+    }
+
+    /**
+     * The pair that runs along the light from one mark to another, named at the far end of its line.
+     *
+     * @param  array<int, float>  $crossing
+     * @return list<Shape>
+     */
+    private function jumper(int $net, array $crossing, float $from, float $x1, float $line): array
+    {
+        foreach ($this->sketch->analysis->build->leads as $lead) {
+            $pins = array_filter(array_merge([], ...$lead->cores));
+            $own = array_filter($pins, fn (string $p): bool => str_starts_with($p, "{$this->light->id}."));
+            if ($own === [] || count($own) < count($pins)) {
+                continue;
+            }
+            $text = $this->sketch->caption($lead->id);
+            $pin = $this->sketch->pin($lead->id);
+            $w = Shape::text($text, 0.0, 0.0)->rect()[2];
+            $x = self::room($crossing, max($from, $x1 - 24.0 - $w), $x1 - 4.0, $w);
+            if ($x !== null && $this->sketch->scheme->net($this->sketch->analysis->harness->pin((string) $lead->cores[0][1])) === $net) {
+                return [Shape::text($text, $x, $line - 9.0, 'label', 'start', $lead->id), ...($pin === null || $x - $from < 30.0 ? [] : [Shape::pin($pin[0], $x - 28.0, $line - 28.0, $pin[1], $lead->id)])];
+            }
+        }
+
+        return [];
     }
 
     /**

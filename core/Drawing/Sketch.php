@@ -221,17 +221,28 @@ final class Sketch
         return $amps > self::LIVE_A ? ' · '.Shown::amps($amps) : '';
     }
 
-    /** @return array{string, string}|null lead of a light's pin, and its caption */
+    /** @return array{string, string}|null lead that comes to a light's pin from elsewhere, and its caption */
     public function lead(string $pin): ?array
     {
+        $light = explode('.', $pin)[0].'.';
         foreach ($this->analysis->harness->wires as $wire) {
-            if ($wire->from === $pin || $wire->to === $pin) {
-                $figures = $this->analysis->leads[$wire->lead];
-
-                return [$wire->lead, $figures->wire->label().' · '.($figures->lengthKnown ? Shown::length($figures->lengthM, $this->units) : 'length missing').$this->runs(abs($this->state->amps[$wire->id] ?? 0.0))];
+            if (($wire->from === $pin && ! str_starts_with($wire->to, $light)) || ($wire->to === $pin && ! str_starts_with($wire->from, $light))) {
+                return [$wire->lead, $this->caption($wire->lead)];
             }
         }
 
         return null;
+    }
+
+    /** Gauge, length and the most amps on any of its cores. */
+    public function caption(string $lead): string
+    {
+        $figures = $this->analysis->leads[$lead];
+        $amps = 0.0;
+        foreach ($this->analysis->harness->wires as $wire) {
+            $amps = $wire->lead === $lead ? max($amps, abs($this->state->amps[$wire->id] ?? 0.0)) : $amps;
+        }
+
+        return $figures->wire->label().' · '.($figures->lengthKnown ? Shown::length($figures->lengthM, $this->units) : 'length missing').$this->runs($amps);
     }
 }

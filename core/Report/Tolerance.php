@@ -72,7 +72,7 @@ final readonly class Tolerance
         if ($of === 0) {
             return [0.0, 0.0, 1.0];
         }
-        $p = $inside / $of;
+        $p = (float) $inside / $of;
         $z = 1.959964;
         $middle = ($p + $z ** 2 / (2 * $of)) / (1 + $z ** 2 / $of);
         $half = $z / (1 + $z ** 2 / $of) * sqrt($p * (1 - $p) / $of + $z ** 2 / (4 * $of ** 2));

@@ -110,7 +110,7 @@
     else if (k === 'f') {
       const pins = [...document.querySelectorAll('.pin')];
       if (pins.length) { pin = (pin + 1) % pins.length; pins[pin].focus(); pins[pin].scrollIntoView({block: 'nearest'}); const n = $('[data-shows]', pins[pin]); if (n) show(n.dataset.shows); }
-    } else if (k === 'w') { const w = $('#cards'); if (w) { w.scrollIntoView(); const b = $('.button', w); if (b) b.focus(); } }
+    } else if (k === 'w') { const w = $('#switching'); if (w) { w.open = true; w.scrollIntoView(); $('summary', w).focus(); } }
     else if (k === 'o') lightsOut();
     else if (k === '?') $('#keys').showModal();
     else done = false;

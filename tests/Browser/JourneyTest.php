@@ -266,7 +266,7 @@ it('throws the switches of an imported build by mouse and by key, and keeps them
     $w = fresh($width, $height);
     $w->open('/');
     $w->find('input[type=file]')->setFileDetector(new LocalFileDetector)->sendKeys((string) realpath(__DIR__.'/../../examples/trike.glow.json'))->submit();
-    $w->sees('.sentence', 'it glows as it should in 36 states');
+    $w->sees('.sentence', 'It glows as it should in 36 states');
     $drawer = fn () => $w->until(function () use ($w): bool {
         if ($w->shows('#meter')) {
             return true;
@@ -287,6 +287,7 @@ it('throws the switches of an imported build by mouse and by key, and keeps them
     if ($w->shows('#meter-line')) {
         $w->click('#meter-line');
     }
+    $w->click('.leads summary');
     $w->enter('#f-to_lever-length_m', '2.8 m');
     $w->sees('#f-to_lever-length_m-echo', '2.8 m');
     $drawer();

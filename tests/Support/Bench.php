@@ -93,7 +93,8 @@ final class Bench
         return is_resource($socket) && fclose($socket);
     }
 
-    public function window(int $width = 1280, int $height = 800, bool $dark = false): Window
+    /** @param  bool  $moving  whether the visitor lets things move */
+    public function window(int $width = 1280, int $height = 800, bool $dark = false, bool $moving = false): Window
     {
         $options = new ChromeOptions;
         $options->addArguments(['--headless=new', '--no-sandbox', '--disable-gpu', '--disable-quic', '--no-first-run', '--disable-background-networking', '--disable-component-update', '--disable-sync',
@@ -104,7 +105,7 @@ final class Bench
         $driver = RemoteWebDriver::create("http://127.0.0.1:{$this->driverPort}", $capabilities, 30_000, 60_000);
         $tools = new ChromeDevToolsDriver($driver);
         $tools->execute('Emulation.setDeviceMetricsOverride', ['width' => $width, 'height' => $height, 'deviceScaleFactor' => 1, 'mobile' => $width < 500]);
-        $tools->execute('Emulation.setEmulatedMedia', ['features' => [['name' => 'prefers-color-scheme', 'value' => $dark ? 'dark' : 'light'], ['name' => 'prefers-reduced-motion', 'value' => 'reduce']]]);
+        $tools->execute('Emulation.setEmulatedMedia', ['features' => [['name' => 'prefers-color-scheme', 'value' => $dark ? 'dark' : 'light'], ['name' => 'prefers-reduced-motion', 'value' => $moving ? 'no-preference' : 'reduce']]]);
         $this->windows[] = $driver;
 
         return new Window($driver, $this->url);

@@ -6,8 +6,8 @@
 <x-blank :page="$page" :id="$want->id" field="when" op="set_when" label="when" size="28" :value="BenchGlow\Build\WhenText::say($want->when->data, $page->document)"/>
 <x-choose :page="$page" :id="$want->id" field="level" label="how bright" :value="$want->level" :options="['on' => 'on', 'low' => 'low', 'high' => 'bright', 'free' => 'as it likes']"/>
 <x-act :page="$page" :edit="['op' => 'set', 'id' => $want->id, 'field' => 'flash', 'value' => ! $want->flash]" class="is-small">{{ $want->flash ? 'Flashes: let it be steady' : 'Steady: let it flash' }}</x-act>
-@if($n > 0)<x-act :page="$page" :edit="['op' => 'move', 'id' => $want->id, 'before' => $page->circuit->wants[$n - 1]->id]" class="is-small" :aria-label="'Move line '.($n + 1).' up'">Earlier</x-act>@endif
-<x-act :page="$page" :edit="['op' => 'remove', 'id' => $want->id]" class="is-small" :aria-label="'Take line '.($n + 1).' out'">Take out</x-act></div>
+@if($n > 0)<x-act :page="$page" :edit="['op' => 'move', 'id' => $want->id, 'before' => $page->circuit->wants[$n - 1]->id]" class="is-small" :aria-label="'Earlier: line '.($n + 1)">Earlier</x-act>@endif
+<x-act :page="$page" :edit="['op' => 'remove', 'id' => $want->id]" class="is-small" :aria-label="'Take out line '.($n + 1)">Take out</x-act></div>
 @endforeach
 <form method="post" action="{{ $page->to('edit') }}" hx-post="{{ $page->to('edit') }}" hx-swap="none" hx-include="#base" hx-sync="#bench:queue all" class="adder-form"><x-hidden :page="$page" echo="want-echo"/><input type="hidden" name="op" value="add_want"><input type="hidden" name="circuit" value="{{ $page->circuit->id }}"><input type="hidden" name="render" value="all">
 <span class="blank"><label for="want-glow">Another lamp</label><input class="typed" id="want-glow" name="glow" size="18" placeholder="all of them" autocomplete="off"></span>

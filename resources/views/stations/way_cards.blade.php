@@ -1,4 +1,4 @@
-<div id="way-cards"><ul class="way-list">
+<div id="way-cards"><h2 class="is-sr-only">Ways of switching</h2><ul class="way-list">
 @foreach($cards as $card)
 <li @class(['card-way', 'used' => $card->onTheBench])>
 <h3>{{ $card->name }}</h3>
