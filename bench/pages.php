@@ -42,10 +42,24 @@ foreach (array_unique($found[1]) as $build) {
 foreach ($paths as [$path, $fragment]) {
     $get($path, $fragment); // fills the memo, once
 }
-$times = ['pages' => [], 'fragments' => []];
+// A throw of every trigger of every circuit: solved already, drawn anew.
+$throws = [];
+foreach ($paths as [$path, $fragment]) {
+    if (! $fragment && str_contains($path, '/circuit')) {
+        preg_match_all('/id="trigger-\d+" href="([^"]+)"/', $get($path)[1], $links);
+        foreach ($links[1] as $link) {
+            $throws[] = html_entity_decode($link);
+        }
+    }
+}
+foreach ($throws as $path) {
+    $get($path, true);
+    $paths[] = [$path, null];
+}
+$times = ['pages' => [], 'fragments' => [], 'throws' => []];
 for ($n = 0; $n < (int) $rounds; $n++) {
     foreach ($paths as [$path, $fragment]) {
-        $times[$fragment ? 'fragments' : 'pages'][] = $get($path, $fragment)[0];
+        $times[$fragment === null ? 'throws' : ($fragment ? 'fragments' : 'pages')][] = $get($path, $fragment !== false)[0];
     }
 }
 foreach ($times as $what => $list) {

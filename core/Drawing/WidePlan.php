@@ -129,6 +129,11 @@ final class WidePlan
             if (! in_array($row, $own, true)) {
                 continue;
             }
+            if ($this->sketch->scheme->symbols[$id]->kind === 'stub') {
+                [$above, $below] = [max($above, 20.0), max($below, 20.0)];
+
+                continue;
+            }
             $box = $this->sketch->scheme->symbols[$id]->kind === 'box';
             $above = max($above, ! $box || $row === $first ? self::ROW / 2 : 15.0);
             $below = max($below, $box ? ($row === $own[$rows - 1] ? 24.0 : 15.0) : self::ROW / 2 + ($name === 'back' ? self::HOME : 0.0));

@@ -6,7 +6,6 @@ declare(strict_types=1);
  * Takes the pictures of this folder from the demo data: php docs/screenshots/make.php (after bin/glow test has run once).
  */
 
-use Facebook\WebDriver\Remote\LocalFileDetector;
 use Tests\Support\Bench;
 use Tests\Support\Window;
 
@@ -43,9 +42,11 @@ picture('sum-strip-day', fn (Window $w) => $w->open('/sums/strip?length=6%27+4+1
 picture('sum-resistor-night', fn (Window $w) => $w->open('/sums/resistor'), night: true);
 picture('circuit-fixed-night', $fixed, night: true);
 picture('history-day', $at('Heron', '', 'history'));
-picture('circuit-switched-day', function (Window $w): void {
-    $w->open('/');
-    $w->all('input[type=file]')[0]->setFileDetector(new LocalFileDetector)->sendKeys((string) realpath(__DIR__.'/../../examples/trike.glow.json'))->submit();
-    $w->sees('.sentence', 'Rear lamps');
-    $w->driver->get($w->driver->getCurrentURL().'?c=rear&i[lights]=on&i[brake]=on');
-});
+picture('circuit-switched-day', $at('Wherry', '?c=saloon_floor&i[courtesy]=on'));
+picture('circuit-backfeed-day', $at('Harbour tour', '?c=landing&i[pier]=on'));
+picture('circuit-colour-night', $at('Coffee trike', '?c=counter_edge'), night: true);
+picture('ways-day', function (Window $w) use ($at): void {
+    $at('Wherry', '?c=chart_locker&ways=1&i[lid]=up&i[master]=on')($w);
+    $w->script('document.getElementById("switching").scrollIntoView()');
+}, 1280, 1000);
+picture('circuit-switched-narrow', $at('Wherry', '?c=chart_locker&i[lid]=up&i[master]=on'), 390, 844);

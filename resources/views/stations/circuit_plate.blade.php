@@ -6,6 +6,7 @@
 @php($live = new App\View\Live($page))
 <div id="head-sentence">@include('stations.head_sentence')</div>
 @include('stations.drawing')
+@include('stations.player')
 @include('stations.sentences')
 @include('stations.wants')
 @include('stations.ways')

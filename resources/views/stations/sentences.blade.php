@@ -40,7 +40,10 @@
 @endif
 @endforeach
 @if(array_filter($lead->inline, fn ($t) => $t->kind === 'plug') === [])<form class="act" method="post" action="{{ $page->to('edit') }}" hx-post="{{ $page->to('edit') }}" hx-swap="none" hx-include="#base" hx-sync="#bench:queue all"><x-hidden :page="$page"/><input type="hidden" name="op" value="add_plug"><input type="hidden" name="id" value="{{ $lead->id }}"><input type="hidden" name="render" value="all"><button class="button is-small" aria-label="Put a plug in {{ BenchGlow\Quantity\Words::within($lead->label) }}">Put a plug in</button></form>
-@else<x-act :page="$page" :edit="['op' => 'remove', 'id' => array_values(array_filter($lead->inline, fn ($t) => $t->kind === 'plug'))[0]->plug]" class="is-small" :aria-label="'Take the plug out of '.BenchGlow\Quantity\Words::within($lead->label)">Take the plug out</x-act>@endif
+@else
+@php($plug = array_values(array_filter($lead->inline, fn ($t) => $t->kind === 'plug'))[0])
+@php($others = array_filter($page->analysis->build->leads, fn ($l) => $l->id !== $lead->id && array_filter($l->inline, fn ($t) => $t->plug === $plug->plug) !== []))
+<x-act :page="$page" :edit="['op' => 'batch', 'edits' => [['op' => 'remove', 'id' => $plug->id], ...($others === [] ? [['op' => 'remove', 'id' => $plug->plug]] : [])]]" class="is-small" :aria-label="'Take the plug out of '.BenchGlow\Quantity\Words::within($lead->label)">Take the plug out</x-act>@endif
 </div>
 @endif
 @endforeach
