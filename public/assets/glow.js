@@ -13,6 +13,15 @@
     e.detail.parameters.window = windowName;
     const csrf = $('meta[name=csrf-token]');
     if (csrf) e.detail.headers['X-CSRF-TOKEN'] = csrf.content;
+    // What is thrown and where the tips sit is in the address; a form written before the last throw follows it.
+    const [path, query] = e.detail.path.split('?');
+    if (e.detail.verb === 'post' && query !== undefined && document.body.dataset.build) {
+      const now = new URLSearchParams(location.search);
+      const sent = new URLSearchParams(query);
+      for (const key of [...sent.keys()]) if (/^(s|[it]\[.*)$/.test(key)) sent.delete(key);
+      for (const [key, value] of now) if (/^(s|[it]\[.*)$/.test(key)) sent.append(key, value);
+      e.detail.path = `${path}?${sent}`;
+    }
   });
   document.addEventListener('htmx:beforeRequest', (e) => { e.detail.xhr.glowSent = ++sent; });
   document.addEventListener('htmx:beforeSwap', (e) => {
