@@ -3,7 +3,7 @@
 declare(strict_types=1);
 
 /*
- * The headless tools of bin/glow: size series|strip|wire, report, schema. No framework is loaded; classes come straight from core/.
+ * The headless tools of bin/glow: size series|strip|wire, report, story, schema. No framework is loaded; classes come straight from core/.
  * One JSON document on standard output; errors as one sentence on standard error. Exit 0 done, 1 a finding of severity danger, 2 bad input.
  */
 
@@ -18,6 +18,7 @@ use BenchGlow\Command\Report;
 use BenchGlow\Command\SizeSeries;
 use BenchGlow\Command\SizeStrip;
 use BenchGlow\Command\SizeWire;
+use BenchGlow\Command\Stories;
 use BenchGlow\Report\Analysis;
 use BenchGlow\Report\Lists;
 
@@ -129,6 +130,22 @@ function run(array $args): int
             'strip' => SizeStrip::run($text),
             'wire' => SizeWire::run($text),
         });
+
+        return 0;
+    }
+    if ($tool === 'story') {
+        [$words, $options] = words($args, ['story', 'out']);
+        $document = Document::fromJson(source($words[0] ?? null));
+        $written = [];
+        if (isset($options['out'])) {
+            $path = $options['out'];
+            $text = pathinfo($path, PATHINFO_EXTENSION) === 'csv' ? Stories::csv($document, $options['story'] ?? null) : throw new Misused("--out takes a file ending in .csv (the course of every idea), not '{$path}'.");
+            if (! is_dir(dirname($path)) || (file_exists($path) && ! is_writable($path)) || file_put_contents($path, $text) === false) {
+                throw new Misused("{$path} can't be written.");
+            }
+            $written = ['written' => ['path' => $path, 'bytes' => strlen($text), 'what' => 'the course of every idea']];
+        }
+        answer([...$written, ...Stories::of($document, $options['story'] ?? null)]);
 
         return 0;
     }

@@ -42,6 +42,9 @@ final readonly class EditForm
             return is_array($edit) ? $edit : throw BadBuild::at('/edit', 'this edit is not JSON.');
         }
 
+        if (in_array($in->text('op'), BriefForm::OPS, true)) {
+            return (new BriefForm($this->document))->edit($in);
+        }
         if (in_array($in->text('op'), CircuitForm::OPS, true)) {
             return (new CircuitForm($this->document))->edit($in);
         }

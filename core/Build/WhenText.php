@@ -15,19 +15,32 @@ final class WhenText
 
     private int $at = 0;
 
-    /** @param  array<string, array{list<string>, list<string>}>  $inputs  id => names by which it is called, positions */
-    private function __construct(private readonly array $inputs)
+    /**
+     * @param  array<string, array{list<string>, list<string>}>  $inputs  id => names by which it is called, positions
+     * @param  bool  $spoken  "the lid is up" instead of "lid up"
+     */
+    private function __construct(private readonly array $inputs, private readonly bool $spoken = false)
     {
     }
 
-    private static function over(Document $document): self
+    private static function over(Document $document, bool $spoken = false): self
     {
         $inputs = [];
         foreach ($document->fields()->objects('inputs') as $input) {
             $inputs[$input->text('id')] = [array_values(array_unique([mb_strtolower($input->text('label', $input->text('id'))), mb_strtolower($input->text('id'))])), $input->texts('positions') ?: ['off', 'on']];
         }
 
-        return new self($inputs);
+        return new self($inputs, $spoken);
+    }
+
+    /**
+     * As a sentence says it: "the hatch lid is up or the galley rocker is on, unless the anchor light is on".
+     *
+     * @param  array<array-key, mixed>  $when
+     */
+    public static function sentence(array $when, Document $document): string
+    {
+        return self::over($document, true)->print($when, 0);
     }
 
     /** @param  array<array-key, mixed>  $when */
@@ -63,6 +76,10 @@ final class WhenText
     private function print(array $when, int $depth): string
     {
         $deeper = fn (mixed $w): string => is_array($w) ? $this->print($w, $depth + 1) : '';
+        $all = is_array($when['all'] ?? null) ? array_values($when['all']) : [];
+        if ($this->spoken && count($all) === 2 && is_array($all[1]) && is_array($all[1]['not'] ?? null)) {
+            return $deeper($all[0]).', unless '.$deeper($all[1]['not']);
+        }
         foreach (['any' => ' or ', 'all' => ' and '] as $head => $word) {
             if (is_array($when[$head] ?? null)) {
                 $parts = array_map($deeper, $when[$head]);
@@ -71,17 +88,19 @@ final class WhenText
                 }
                 $said = implode($word, $parts);
 
-                return $depth > 0 && count($parts) > 1 ? "({$said})" : $said;
+                return $depth > 0 && count($parts) > 1 && ! $this->spoken ? "({$said})" : $said;
             }
         }
         if (is_array($when['not'] ?? null)) {
-            return 'not '.$deeper($when['not']);
+            return ($this->spoken ? 'unless ' : 'not ').$deeper($when['not']);
         }
         $id = is_string($when['input'] ?? null) ? $when['input'] : '';
         [$names, $positions] = $this->inputs[$id] ?? [[$id], ['off', 'on']];
         $is = $when['is'] ?? (count($positions) === 2 ? $positions[1] : 'thrown');
 
-        return Words::within($names[0]).' '.implode('/', array_filter((array) $is, is_string(...)));
+        $words = array_filter((array) $is, is_string(...));
+
+        return $this->spoken ? 'the '.Words::within($names[0]).' is '.implode(' or ', $words) : Words::within($names[0]).' '.implode('/', $words);
     }
 
     // ---- reading ----------------------------------------------------------------------------------------------------

@@ -254,4 +254,40 @@
     const steps = $('#scene-steps');
     if (steps) steps.value = JSON.stringify([{at_s: 0, set: set()}]);
   });
+
+  // ---- events of a story, moved by hand: one change on release, Escape restores -------------------------------------
+  let held = null;
+  const clock = (sec) => { const d = Math.floor(sec / 86400); const r = sec % 86400; return `${d > 0 ? `day ${d + 1} ` : ''}${Math.floor(r / 3600)}:${String(Math.floor(r % 3600 / 60)).padStart(2, '0')}`; };
+  document.addEventListener('pointerdown', (e) => {
+    const dot = e.target.closest && e.target.closest('[data-event]');
+    if (!dot) return;
+    e.preventDefault();
+    held = {dot, svg: dot.closest('svg'), from: dot.getAttribute('cx'), at: null};
+    dot.classList.add('held');
+    dot.setPointerCapture(e.pointerId);
+  });
+  document.addEventListener('pointermove', (e) => {
+    if (!held) return;
+    const box = held.svg.getBoundingClientRect();
+    const share = Math.min(1, Math.max(0, (e.clientX - box.left) / box.width));
+    held.at = Math.round(share * parseFloat(held.svg.dataset.lasts) / 300) * 300;
+    held.dot.setAttribute('cx', String(724 * share));
+    const field = $(`#event-${held.dot.dataset.event}`);
+    if (field) field.value = clock(held.at);
+  });
+  const letGo = (keep) => {
+    if (!held) return;
+    const {dot, from, at} = held;
+    held = null;
+    dot.classList.remove('held');
+    const field = $(`#event-${dot.dataset.event}`);
+    if (!keep || at === null || !field) {
+      dot.setAttribute('cx', from);
+      if (field) field.value = field.defaultValue;
+      return;
+    }
+    field.dispatchEvent(new Event('change', {bubbles: true}));
+  };
+  document.addEventListener('pointerup', () => letGo(true));
+  document.addEventListener('keydown', (e) => { if (e.key === 'Escape') letGo(false); });
 })();

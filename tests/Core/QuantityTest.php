@@ -63,3 +63,13 @@ it('keeps small currents readable', function (): void {
     expect([Shown::amps(0.0003), Shown::amps(0.02), Shown::amps(1.418), Shown::amps(0.00004), Shown::ohms(4700.0), Shown::watts(0.05)])
         ->toBe(['0.3 mA', '20 mA', '1.42 A', '40 µA', '4.7 kohm', '50 mW']);
 });
+
+it('reads moments of a story and prints them back', function (string $text, float $seconds, string $shown): void {
+    expect(BenchGlow\Quantity\Clock::read($text))->toBe($seconds)
+        ->and(BenchGlow\Quantity\Clock::show($seconds))->toBe($shown)
+        ->and(BenchGlow\Quantity\Clock::read($shown))->toBe($seconds);
+})->with([['18:30', 66600.0, '18:30'], ['6:05:09', 21909.0, '6:05:09'], ['day 3 6:15', 195300.0, 'day 3 6:15'], ['90 min', 5400.0, '1:30'], ['1.5 h', 5400.0, '1:30'], ['1,5 h', 5400.0, '1:30'], ['2 d', 172800.0, 'day 3 0:00'], ['24:00', 86400.0, '24:00'], ['45 s', 45.0, '0:00:45']]);
+
+it('says what is no time', function (): void {
+    expect(fn () => BenchGlow\Quantity\Clock::read('teatime'))->toThrow(BenchGlow\Quantity\NotUnderstood::class, "'teatime' is no time. Type 18:30, day 3 6:15, 90 min or 1.5 h.");
+});

@@ -36,3 +36,23 @@ it('says what it could not make out', function (string $text, string $says): voi
     ['turn switch sideways', "turn switch has no position 'sideways'; it has off, left, right."], ['brake lever on and', 'something is missing at the end.'],
     ['(brake lever on', 'a bracket is not closed.'], ['brake lever on light rocker on', "'light' was not understood there."],
 ]);
+
+it('says a circuit\'s wishes as one sentence, precedence spoken', function (): void {
+    $document = spoken();
+    $build = BenchGlow\Build\Build::of($document);
+    expect(BenchGlow\Build\Sentence::of($build, $build->circuits['rear']))->toBe(['The left rear lamp\'s red and the right rear lamp\'s red glow low when the light rocker is on, and brighter while the brake lever is on.'])
+        ->and(BenchGlow\Build\Sentence::of($build, $build->circuits['turns']))->toBe(['The left rear lamp\'s amber flashes when the turn switch is left.', 'The right rear lamp\'s amber flashes when the turn switch is right.'])
+        ->and(WhenText::sentence(['all' => [['any' => [['input' => 'lights'], ['input' => 'brake']]], ['not' => ['input' => 'turn', 'is' => 'left']]]], $document))->toBe('the light rocker is on or the brake lever is on, unless the turn switch is left');
+});
+
+it('takes a condition apart into clauses and puts it together again', function (string $text, ?int $clauses): void {
+    $when = WhenText::read($text, spoken());
+    $parts = BenchGlow\Build\Clauses::of($when, spoken());
+    expect($parts === null ? null : count($parts))->toBe($clauses);
+    if ($parts !== null) {
+        expect(WhenText::read(BenchGlow\Build\Clauses::words(array_column($parts, 'text'), array_column($parts, 'join')), spoken()))->toBe($when);
+    }
+})->with([
+    ['brake lever on', 1], ['always', 1], ['not brake lever on', 1], ['brake lever on or light rocker on', 2], ['brake lever on and not light rocker on', 2],
+    ['brake lever on or light rocker on unless turn switch left', 3], ['brake lever on or light rocker on or turn switch left', 3], ['(brake lever on or light rocker on) and turn switch left', null],
+]);

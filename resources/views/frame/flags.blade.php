@@ -5,7 +5,7 @@
 <ul>
 @foreach(array_values($page->analysis->build->circuits) as $n => $circuit)
 @php($here = $page->circuit?->id === $circuit->id)
-<li><a @class(['flag', 'here' => $here, 'lit' => $page->lit($circuit->id)]) href="{{ $page->url(['c' => $circuit->id, 'station' => $page->station === 'brief' ? 'circuit' : $page->station]) }}" data-flag="{{ $circuit->flag }}" @if($here) aria-current="true" @endif>
+<li><a @class(['flag', 'here' => $here, 'lit' => $page->lit($circuit->id)]) href="{{ $page->url(['c' => $circuit->id, 'station' => $page->station]) }}" data-flag="{{ $circuit->flag }}" @if($here) aria-current="true" @endif>
 <svg class="stripes" viewBox="0 0 22 44" width="22" height="44" aria-hidden="true">@for($s = 0; $s <= $n % 4; $s++)<rect x="{{ 2 + $s * 5 }}" y="2" width="{{ $n >= 4 ? 2 : 3 }}" height="40"/>@endfor</svg>
 <span class="flag-tag">{{ $circuit->flag }}</span>
 <span class="name">{{ $circuit->label }}<small class="figure">{{ $page->flagWords($circuit->id) }}</small></span>

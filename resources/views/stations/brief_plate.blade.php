@@ -1,5 +1,7 @@
 @php($f = $page->document->fields())
-<h1 class="sentence">Say what should glow and when; every other station works from this sentence.</h1>
+@include('stations.say')
+@include('stations.day')
+<h2>The build</h2>
 <div class="says"><x-blank :page="$page" id="build" field="title" label="Build" size="24" :value="$page->document->title()"/>
 <x-choose :page="$page" id="build" field="place" label="on a" :value="$f->text('place')" :options="App\View\Shelf::places()"/></div>
 <h2>What feeds it</h2>

@@ -1,0 +1,225 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\View;
+
+use App\Support\Analyses;
+use BenchGlow\Build\BadBuild;
+use BenchGlow\Build\Build;
+use BenchGlow\Build\Document;
+use BenchGlow\Build\Fields;
+use BenchGlow\Build\WhenText;
+use BenchGlow\Quantity\Clock;
+use BenchGlow\Quantity\Words;
+use BenchGlow\Story\Day;
+use BenchGlow\Story\Idea;
+use BenchGlow\Story\Ideas;
+use BenchGlow\Story\Story;
+use Illuminate\Support\Facades\Cache;
+
+/** The day of the Brief: a story, the ways of switching played through it, and the moment that is looked at. */
+final class DayView
+{
+    public const WIDTH = 724.0;
+
+    /** Trails laid under each other. */
+    private const TRAILS = 4;
+
+    public readonly ?Story $story;
+
+    public readonly ?string $wrong;
+
+    /** @var list<Idea>|null */
+    private ?array $ideas = null;
+
+    public function __construct(private readonly StationPage $page, string $id, private readonly ?float $moment)
+    {
+        $found = null;
+        foreach ($page->document->fields()->objects('stories') as $story) {
+            $found = $found === null || $story->text('id') === $id ? $story : $found;
+        }
+        $told = null;
+        $wrong = null;
+        try {
+            $told = $found === null ? null : Story::of($found, $page->analysis->build);
+        } catch (BadBuild $e) {
+            $wrong = $e->problem;
+        }
+        [$this->story, $this->wrong] = [$told, $wrong];
+    }
+
+    /** @return array<string, string> id => label */
+    public function stories(): array
+    {
+        $all = [];
+        foreach ($this->page->document->fields()->objects('stories') as $story) {
+            $all[$story->text('id')] = $story->text('label', $story->text('id'));
+        }
+
+        return $all;
+    }
+
+    /** @return list<Idea> best first; each is solved and played, so they are kept */
+    public function ideas(): array
+    {
+        if ($this->ideas !== null || $this->story === null || $this->page->circuit === null || $this->page->lights() === []) {
+            return $this->ideas ?? [];
+        }
+        $key = implode(':', ['ideas', $this->page->document->hash(), $this->page->circuit->id, $this->story->id, Analyses::version()]);
+        $kept = Cache::get($key);
+        $ideas = is_string($kept) ? @unserialize((string) gzuncompress($kept)) : null;
+        if (! is_array($ideas)) {
+            $ideas = (new Ideas($this->page->document, $this->page->circuit->id))->of($this->story);
+            Cache::put($key, gzcompress(serialize($ideas), 1), now()->addDays(30));
+        }
+
+        return $this->ideas = array_values(array_filter($ideas, fn (mixed $i): bool => $i instanceof Idea));
+    }
+
+    /** @return list<Idea> the present way, then the best others */
+    public function trails(): array
+    {
+        $now = array_values(array_filter($this->ideas(), fn (Idea $i): bool => $i->edit === null));
+        $others = array_values(array_filter($this->ideas(), fn (Idea $i): bool => $i->edit !== null));
+
+        return array_slice([...$now, ...$others], 0, self::TRAILS);
+    }
+
+    public function x(float $seconds): float
+    {
+        return $this->story === null ? 0.0 : round(self::WIDTH * $seconds / $this->story->lasts, 1);
+    }
+
+    /** @return list<array{float, float}> x and width of the spans in which light is wanted */
+    public function wanted(): array
+    {
+        return $this->story === null || $this->page->circuit === null ? [] : array_map(fn (array $s): array => [$this->x($s[0]), $this->x($s[1] - $s[0])], $this->story->spans($this->page->circuit->id));
+    }
+
+    /** @return list<array{float, float, string}> x, width and kind (lit · dark · wasted) of a trail's spans that show */
+    public function spans(Day $day): array
+    {
+        $shown = [];
+        foreach ($day->spans as [$from, $to, $lit, $wanted]) {
+            $kind = $lit ? ($wanted ? 'lit' : 'wasted') : ($wanted ? 'dark' : '');
+            if ($kind !== '') {
+                $shown[] = [$this->x($from), max(1.0, $this->x($to - $from)), $kind];
+            }
+        }
+
+        return $shown;
+    }
+
+    public function battery(Day $day, float $top, float $height): string
+    {
+        $points = array_map(fn (array $p): string => $this->x($p[0]).','.round($top + (1.0 - $p[1]) * $height, 1), $day->battery);
+
+        return implode(' ', $points);
+    }
+
+    /** @return list<array{float, string}> x and words of the sky's marks */
+    public function hours(): array
+    {
+        if ($this->story === null) {
+            return [];
+        }
+        $steps = [300, 900, 1800, 3600, 7200, 10800, 21600, 43200, 86400, 172800];
+        $step = 604800.0;
+        foreach (array_reverse($steps) as $s) {
+            $step = $this->story->lasts / $s <= 9 ? (float) $s : $step;
+        }
+        $marks = [];
+        for ($t = 0.0; $t <= $this->story->lasts + 1; $t += $step) {
+            $marks[] = [$this->x($t), $this->story->lasts > 172800 ? 'day '.((int) ($t / 86400) + 1) : Clock::show($t)];
+        }
+
+        return $marks;
+    }
+
+    /** @return list<array{float, float}> x and width of the nights (20 to 6) of a story that lasts at least a day */
+    public function nights(): array
+    {
+        $nights = [];
+        $lasts = $this->story->lasts ?? 0.0;
+        for ($day = 0.0; $lasts >= 43200.0 && $day < $lasts; $day += 86400.0) {
+            foreach ([[0.0, 21600.0], [72000.0, 86400.0]] as [$a, $b]) {
+                if ($day + $a < $lasts) {
+                    $nights[] = [$this->x($day + $a), $this->x(min($lasts, $day + $b) - $day - $a)];
+                }
+            }
+        }
+
+        return $nights;
+    }
+
+    /** @return list<array{n: int, at: float, x: float, input: string, to: string, words: string}> */
+    public function events(): array
+    {
+        $rows = [];
+        foreach ($this->fields()->objects('events') as $n => $event) {
+            $label = $this->page->analysis->build->index->item($event->text('input'))->text('label', $event->text('input'));
+            $rows[] = ['n' => $n, 'at' => $event->number('at_s'), 'x' => $this->x($event->number('at_s')), 'input' => $event->text('input'), 'to' => $event->text('to'), 'words' => Words::first($label).' '.$event->text('to')];
+        }
+
+        return $rows;
+    }
+
+    public function fields(): Fields
+    {
+        return $this->story === null ? new Fields([]) : $this->page->analysis->build->index->item($this->story->id);
+    }
+
+    public function moment(): float
+    {
+        return $this->story === null ? 0.0 : max(0.0, min($this->moment ?? $this->firstWanted(), $this->story->lasts));
+    }
+
+    private function firstWanted(): float
+    {
+        return $this->story?->spans($this->page->circuit->id ?? '')[0][0] ?? 0.0;
+    }
+
+    /** @return array<string, string> */
+    public function positions(): array
+    {
+        return $this->story === null ? [] : $this->story->at($this->moment(), $this->page->analysis->build->restPositions());
+    }
+
+    /** Seconds of a moment as the address holds it; null: none or none that can be read. */
+    public static function seconds(mixed $typed): ?float
+    {
+        try {
+            return is_string($typed) && $typed !== '' ? (is_numeric($typed) ? (float) $typed : Clock::read($typed)) : null;
+        } catch (\BenchGlow\Quantity\NotUnderstood) {
+            return null;
+        }
+    }
+
+    /** @return list<string> clauses a sentence can be chosen from: every input in every position but its rest */
+    public static function phrases(Document $document): array
+    {
+        $all = [];
+        foreach ($document->fields()->objects('inputs') as $input) {
+            $positions = $input->texts('positions') ?: ['off', 'on'];
+            foreach (array_slice($positions, 1) as $n => $position) {
+                $all[] = WhenText::say(count($positions) === 2 ? ['input' => $input->text('id')] : ['input' => $input->text('id'), 'is' => $position], $document);
+            }
+        }
+
+        return $all;
+    }
+
+    /** @return array<string, string> what can happen: "input position" => words */
+    public static function happenings(Build $build): array
+    {
+        $all = [];
+        foreach ($build->document->fields()->objects('inputs') as $input) {
+            foreach ($build->positions($input->text('id')) as $position) {
+                $all["{$input->text('id')} {$position}"] = Words::first($input->text('label', $input->text('id')))." {$position}";
+            }
+        }
+
+        return $all;
+    }
+}

@@ -1,0 +1,37 @@
+<?php
+
+declare(strict_types=1);
+
+namespace BenchGlow\Story;
+
+/** One way of switching, played through a story. */
+final readonly class Idea
+{
+    /**
+     * @param  array<string, mixed>|null  $edit  makes the build this; null: it is so already
+     * @param  float  $cost  lower is better; its parts are in $why
+     * @param  list<string>  $breaks  facts of the brief it goes against
+     */
+    public function __construct(
+        public string $name,
+        public string $way,
+        public ?array $edit,
+        public Day $day,
+        public int $parts,
+        public float $price,
+        public int $holes,
+        public string $failure,
+        public float $cost,
+        public string $why,
+        public array $breaks,
+    ) {
+    }
+
+    /** @return array<string, mixed> */
+    public function toArray(): array
+    {
+        return ['name' => $this->name, 'way' => $this->way, 'now' => $this->edit === null, 'wanted_dark_s' => $this->day->darkS, 'lit_unwanted_s' => $this->day->wastedS, 'lit_s' => $this->day->litS,
+            'amp_hours' => $this->day->ampHours, 'flat_s' => $this->day->flatS, 'solves' => $this->day->solves, 'parts' => $this->parts, 'price' => $this->price, 'holes' => $this->holes,
+            'failure' => $this->failure, 'breaks' => $this->breaks, 'cost' => $this->cost, 'why' => $this->why, 'edit' => $this->edit];
+    }
+}
