@@ -11,6 +11,7 @@ use Illuminate\Support\Facades\Route;
 
 Route::get('/', [WallController::class, 'index']);
 Route::post('/builds', [WallController::class, 'store']);
+Route::post('/builds/example', [WallController::class, 'example']);
 Route::post('/builds/import', [WallController::class, 'import']);
 Route::post('/bench', [PreferenceController::class, 'update']);
 Route::redirect('/sums', '/sums/strip');

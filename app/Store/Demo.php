@@ -27,9 +27,20 @@ final readonly class Demo
             return 0;
         }
         foreach (self::BUILDS as $name) {
-            $this->bench->create(Document::fromJson((string) file_get_contents(base_path("examples/{$name}.glow.json"))), 'Hung as a demo', 'demo');
+            $this->bench->create(self::document($name), 'Hung as a demo', 'demo');
         }
 
         return count(self::BUILDS);
+    }
+
+    public static function document(string $name): Document
+    {
+        return Document::fromJson((string) file_get_contents(base_path("examples/{$name}.glow.json")));
+    }
+
+    /** @return array<string, string> name => title */
+    public static function titles(): array
+    {
+        return array_combine(self::BUILDS, array_map(fn (string $name): string => self::document($name)->title(), self::BUILDS));
     }
 }

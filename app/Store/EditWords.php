@@ -9,6 +9,7 @@ use BenchGlow\Build\Fields;
 use BenchGlow\Build\Index;
 use BenchGlow\Quantity\Gauge;
 use BenchGlow\Quantity\Shown;
+use BenchGlow\Ways\Ways;
 
 /** What an edit did, in the words of the history: "Galley shelf: fed at both ends". */
 final class EditWords
@@ -17,7 +18,7 @@ final class EditWords
         'wanted_m' => 'length', 'length_m' => 'lead length', 'fuse_a' => 'fuse', 'count' => 'count', 'per_string' => 'LEDs in series', 'ohm' => 'resistor', 'last_ohm' => 'last resistor',
         'label' => 'name', 'title' => 'title', 'place' => 'place', 'fit' => 'cut', 'surface' => 'surface', 'wire' => 'wire', 'at_m' => 'fuse place', 'brief.note' => 'note',
         'min_v' => 'lowest volts', 'nominal_v' => 'normal volts', 'max_v' => 'highest volts', 'capacity_ah' => 'capacity', 'rated_w' => 'rating',
-        'settings.uniformity_target' => 'evenness target', 'settings.drop_target' => 'drop target', 'rail_ohm_per_m' => 'rail resistance',
+        'events' => 'what happens', 'wanted' => 'when light is wanted', 'when' => 'when it glows', 'settings.uniformity_target' => 'evenness target', 'settings.drop_target' => 'drop target', 'rail_ohm_per_m' => 'rail resistance',
     ];
 
     /** @param  array<array-key, mixed>  $edit */
@@ -42,6 +43,7 @@ final class EditWords
             'use_part' => $named('now '.lcfirst($f->object('part')->text('label', 'another part'))),
             'accept' => "Set aside: {$f->text('rule')} at ".self::name($before, $f->text('subject'), $after),
             'unaccept' => "Looked at again: {$f->text('rule')} at ".self::name($before, $f->text('subject'), $after),
+            'use_way' => self::name($before, $f->text('circuit'), $after).': '.lcfirst(Ways::ALL[$f->text('way')][0] ?? 'switched otherwise'),
             'batch' => self::batch($f, $before, $after),
             default => $named('changed'),
         };

@@ -11,17 +11,25 @@ use BenchGlow\Build\Document;
 use BenchGlow\Build\Fields;
 use BenchGlow\Build\WhenText;
 use BenchGlow\Quantity\Clock;
+use BenchGlow\Quantity\NotUnderstood;
+use BenchGlow\Quantity\Shown;
 use BenchGlow\Quantity\Words;
 use BenchGlow\Story\Day;
 use BenchGlow\Story\Idea;
 use BenchGlow\Story\Ideas;
+use BenchGlow\Story\Player;
 use BenchGlow\Story\Story;
 use Illuminate\Support\Facades\Cache;
 
 /** The day of the Brief: a story, the ways of switching played through it, and the moment that is looked at. */
 final class DayView
 {
-    public const WIDTH = 724.0;
+    public const WIDE = 724.0;
+
+    public const NARROW = 350.0;
+
+    /** What the day is drawn across. */
+    public float $width = self::WIDE;
 
     /** Trails laid under each other. */
     private const TRAILS = 4;
@@ -33,12 +41,22 @@ final class DayView
     /** @var list<Idea>|null */
     private ?array $ideas = null;
 
-    public function __construct(private readonly StationPage $page, string $id, private readonly ?float $moment)
+    public readonly ?string $momentWrong;
+
+    private readonly ?float $moment;
+
+    public function __construct(private readonly StationPage $page)
     {
-        $found = null;
-        foreach ($page->document->fields()->objects('stories') as $story) {
-            $found = $found === null || $story->text('id') === $id ? $story : $found;
+        $found = self::storyOf($page->document, $page->day['story'] ?? '');
+        $typed = $page->day['m'] ?? '';
+        try {
+            $moment = $typed === '' ? null : (is_numeric($typed) ? (float) $typed : Clock::read($typed));
+            $momentWrong = null;
+        } catch (NotUnderstood $e) {
+            $moment = null;
+            $momentWrong = "Moment: {$e->getMessage()}";
         }
+        [$this->moment, $this->momentWrong] = [$moment, $momentWrong];
         $told = null;
         $wrong = null;
         try {
@@ -47,6 +65,54 @@ final class DayView
             $wrong = $e->problem;
         }
         [$this->story, $this->wrong] = [$told, $wrong];
+    }
+
+    /** The story of that id, else the first. */
+    private static function storyOf(Document $document, string $id): ?Fields
+    {
+        $found = null;
+        foreach ($document->fields()->objects('stories') as $story) {
+            $found = $found === null || $story->text('id') === $id ? $story : $found;
+        }
+
+        return $found;
+    }
+
+    /**
+     * Positions of the inputs at a moment of a story.
+     *
+     * @param  array<string, string>  $else  where there is no such story or moment
+     * @return array<string, string>
+     */
+    public static function thrownAt(Document $document, string $story, string $moment, array $else): array
+    {
+        try {
+            $build = Build::of($document);
+            $fields = self::storyOf($document, $story);
+
+            return $fields === null ? $else : Story::of($fields, $build)->at(is_numeric($moment) ? (float) $moment : Clock::read($moment), $build->restPositions());
+        } catch (BadBuild|NotUnderstood) {
+            return $else;
+        }
+    }
+
+    /** How the battery comes through the story as the build is switched now; null where no story or no capacity is told. */
+    public function battery(): ?string
+    {
+        $circuit = array_key_first($this->page->analysis->build->circuits);
+        if ($this->story === null || $circuit === null || $this->page->analysis->build->mainSupply()?->capacityAh === null) {
+            return null;
+        }
+        $key = implode(':', ['flat', $this->page->document->hash(), $this->story->id, Analyses::version()]);
+        $said = Cache::get($key);
+        if (! is_string($said)) {
+            $day = (new Player($this->page->analysis, $circuit))->play($this->story);
+            $label = '"'.$this->story->label.'"';
+            $said = $day->flatS !== null ? 'Flat by '.Clock::show(round($day->flatS / 60) * 60)." of {$label}" : 'Lasts through '.$label.', '.Shown::percent($day->left()).' left';
+            Cache::put($key, $said, now()->addDays(30));
+        }
+
+        return $said;
     }
 
     /** @return array<string, string> id => label */
@@ -70,7 +136,7 @@ final class DayView
         $kept = Cache::get($key);
         $ideas = is_string($kept) ? @unserialize((string) gzuncompress($kept)) : null;
         if (! is_array($ideas)) {
-            $ideas = (new Ideas($this->page->document, $this->page->circuit->id))->of($this->story);
+            $ideas = (new Ideas($this->page->document, $this->page->circuit->id, draw: true))->of($this->story);
             Cache::put($key, gzcompress(serialize($ideas), 1), now()->addDays(30));
         }
 
@@ -86,9 +152,23 @@ final class DayView
         return array_slice([...$now, ...$others], 0, self::TRAILS);
     }
 
+    /** Number of the trail that is looked at alone on a narrow screen, and whose battery is drawn. */
+    public function chosen(): int
+    {
+        return max(0, min(count($this->trails()) - 1, (int) ($this->page->day['idea'] ?? '0')));
+    }
+
+    /** Number of the trail laid over the chosen one; null: none. */
+    public function over(): ?int
+    {
+        $over = $this->page->day['over'] ?? '';
+
+        return ctype_digit($over) && (int) $over < count($this->trails()) && (int) $over !== $this->chosen() ? (int) $over : null;
+    }
+
     public function x(float $seconds): float
     {
-        return $this->story === null ? 0.0 : round(self::WIDTH * $seconds / $this->story->lasts, 1);
+        return $this->story === null ? 0.0 : round($this->width * $seconds / $this->story->lasts, 1);
     }
 
     /** @return list<array{float, float}> x and width of the spans in which light is wanted */
@@ -111,7 +191,7 @@ final class DayView
         return $shown;
     }
 
-    public function battery(Day $day, float $top, float $height): string
+    public function course(Day $day, float $top, float $height): string
     {
         $points = array_map(fn (array $p): string => $this->x($p[0]).','.round($top + (1.0 - $p[1]) * $height, 1), $day->battery);
 
@@ -127,11 +207,11 @@ final class DayView
         $steps = [300, 900, 1800, 3600, 7200, 10800, 21600, 43200, 86400, 172800];
         $step = 604800.0;
         foreach (array_reverse($steps) as $s) {
-            $step = $this->story->lasts / $s <= 9 ? (float) $s : $step;
+            $step = $this->story->lasts / $s <= ($this->width < 500.0 ? 4 : 9) ? (float) $s : $step;
         }
         $marks = [];
         for ($t = 0.0; $t <= $this->story->lasts + 1; $t += $step) {
-            $marks[] = [$this->x($t), $this->story->lasts > 172800 ? 'day '.((int) ($t / 86400) + 1) : Clock::show($t)];
+            $marks[] = [$this->x($t), $t >= 86400.0 && fmod($t, 86400.0) < 1.0 && $t < $this->story->lasts ? 'day '.((int) ($t / 86400) + 1) : Clock::show($t > 86400.0 ? fmod($t, 86400.0) : $t)];
         }
 
         return $marks;
@@ -184,16 +264,6 @@ final class DayView
     public function positions(): array
     {
         return $this->story === null ? [] : $this->story->at($this->moment(), $this->page->analysis->build->restPositions());
-    }
-
-    /** Seconds of a moment as the address holds it; null: none or none that can be read. */
-    public static function seconds(mixed $typed): ?float
-    {
-        try {
-            return is_string($typed) && $typed !== '' ? (is_numeric($typed) ? (float) $typed : Clock::read($typed)) : null;
-        } catch (\BenchGlow\Quantity\NotUnderstood) {
-            return null;
-        }
     }
 
     /** @return list<string> clauses a sentence can be chosen from: every input in every position but its rest */

@@ -53,6 +53,19 @@ final class Shelf
         return $all;
     }
 
+    /** @return array<string, array<string, string>> what glows, of the shipped shelf: group => key => words */
+    public static function shipped(): array
+    {
+        $all = [];
+        foreach (['strips' => 'strip, by length', 'leds' => 'single LEDs, by count', 'modules' => 'modules, by count'] as $shelf => $title) {
+            foreach (Catalogue::shelf($shelf) as $entry) {
+                $all[$title][$entry->object('part')->text('id')] = self::words($entry->object('part'));
+            }
+        }
+
+        return $all;
+    }
+
     private static function words(Fields $part): string
     {
         $label = $part->text('label', $part->text('id'));

@@ -36,6 +36,9 @@ final class StationPage
     /** Whether the ways of switching are laid out at once. */
     public bool $showsWays = false;
 
+    /** @var array<string, string> of the Brief: story, m (moment), idea, over (the idea laid over it) */
+    public array $day = [];
+
     /**
      * @param  string  $supply  low · normal · high
      * @param  array<string, string>  $thrown  inputs away from rest, as the address holds them
@@ -71,7 +74,8 @@ final class StationPage
     {
         $station = $change['station'] ?? $this->station;
         unset($change['station']);
-        $query = array_filter(['c' => $this->circuit?->id, 's' => $this->supply, ...$change], fn (?string $v): bool => $v !== null && $v !== '' && $v !== 'normal');
+        $day = $station === 'brief' ? array_diff_key($this->day, $throw === [] ? [] : ['m' => 1]) : [];
+        $query = array_filter(['c' => $this->circuit?->id, 's' => $this->supply, ...$day, ...$change], fn (?string $v): bool => $v !== null && $v !== '' && $v !== 'normal');
         $rest = $this->analysis->build->restPositions();
         $thrown = array_filter([...$this->thrown, ...$throw], fn (string $p, string $i): bool => $p !== ($rest[$i] ?? $p), ARRAY_FILTER_USE_BOTH);
         $query += ($thrown === [] ? [] : ['i' => $thrown]) + ($this->tips === [] || array_key_exists('t', $change) ? [] : ['t' => $this->tips]);
@@ -81,7 +85,7 @@ final class StationPage
 
     public function to(string $action): string
     {
-        $query = http_build_query(array_filter(['c' => $this->circuit?->id, 's' => $this->supply, 'at' => $this->station, 'i' => $this->thrown, 't' => $this->tips]));
+        $query = http_build_query(array_filter(['c' => $this->circuit?->id, 's' => $this->supply, 'at' => $this->station, 'i' => $this->thrown, 't' => $this->tips, ...$this->day]));
 
         return "/b/{$this->build->key}/{$action}?{$query}";
     }
@@ -264,17 +268,24 @@ final class StationPage
         return $weakest === null || $way === null ? [] : $way->losses($analysis ?? $this->analysis, ($analysis ?? $this->analysis)->states[$this->state()], $weakest['volts']);
     }
 
-    /** "flat by Thursday 04:10" if everything stays lit, from full; null where nothing can be said. */
+    /**
+     * How long a battery lasts: through the story of the brief where one is told ("flat 9 h 33 into An evening aboard"), else with
+     * everything left on from full ("Left on tonight: flat by Thursday 04:10"). Null where nothing can be said.
+     */
     public function flatBy(string $supply): ?string
     {
         $s = $this->analysis->build->supplies[$supply];
+        $played = $supply === $this->analysis->build->mainSupply()?->id ? (new DayView($this))->battery() : null;
+        if ($played !== null) {
+            return $played;
+        }
         $amps = $this->analysis->states['nominal']->supplyAmps[$supply] ?? 0.0;
         if ($s->capacityAh === null || $amps < 1e-4) {
             return null;
         }
         $hours = $s->hours($amps);
 
-        return $hours > 24 * 60 ? 'good for '.Shown::plain($hours / 24, 0).' days' : 'flat by '.now()->addMinutes((int) round(60 * $hours))->format('l H:i');
+        return 'Left on tonight: '.($hours > 24 * 60 ? 'good for '.Shown::plain($hours / 24, 0).' days' : 'flat by '.now()->addMinutes((int) round(60 * $hours))->format('l H:i'));
     }
 
     /** @return list<Finding> open, for the chosen circuit, worst first */

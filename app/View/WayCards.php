@@ -7,9 +7,7 @@ namespace App\View;
 use App\Support\Analyses;
 use BenchGlow\Build\BadBuild;
 use BenchGlow\Build\Editor;
-use BenchGlow\Drawing\CircuitDrawing;
-use BenchGlow\Drawing\Drawing;
-use BenchGlow\Drawing\Shape;
+use BenchGlow\Drawing\CardDrawing;
 use BenchGlow\Quantity\Shown;
 use BenchGlow\Report\Analysis;
 use BenchGlow\Report\PartsList;
@@ -57,7 +55,7 @@ final readonly class WayCards
         }
         $price = $this->price($tried) - $alone;
 
-        return new WayCard($name, $right, $failure, $school, $holes, $now, $edit, '', $this->drawing($tried, $circuit),
+        return new WayCard($name, $right, $failure, $school, $holes, $now, $edit, '', CardDrawing::of($tried, $circuit),
             count(array_filter($tried->build->devices, fn ($d): bool => $d->text('circuit') === $circuit)) + count(array_filter($tried->fuses, fn ($f): bool => ($tried->build->leads[$f->lead]->circuit ?? '') === $circuit)),
             $now ? '' : ($price >= 0 ? '+' : '−').Shown::figure(abs($price)), $this->live($tried, $circuit));
     }
@@ -90,17 +88,5 @@ final readonly class WayCards
         }
 
         return 'it is never off by itself';
-    }
-
-    /** The circuit without its words, for a small picture. */
-    private function drawing(Analysis $analysis, string $circuit): Drawing
-    {
-        $lit = null;
-        foreach ($analysis->build->lightsOf($circuit) as $light) {
-            $lit ??= $analysis->litScene($light->id, 'nominal');
-        }
-        $whole = CircuitDrawing::wide($lit === null ? $analysis : $analysis->at($lit->inputs), $circuit, 'nominal');
-
-        return new Drawing($whole->width, $whole->height, array_values(array_filter($whole->shapes, fn (Shape $s): bool => ! in_array($s->kind, ['text', 'pin', 'cut'], true))), $whole->title, $whole->description);
     }
 }

@@ -8,7 +8,7 @@ use BenchGlow\Quantity\Shown;
 use BenchGlow\Quantity\Words;
 use BenchGlow\Report\Analysis;
 
-/** How long a full battery lasts with everything lit (electrics.md 6). */
+/** How long a full battery lasts with everything lit (electrics.md 6), where no story of use is told. */
 final class HoursFromFullRule implements Rule
 {
     /** Longer than an evening needs no remark. */
@@ -22,7 +22,8 @@ final class HoursFromFullRule implements Rule
     public function check(Analysis $analysis): array
     {
         $findings = [];
-        foreach ($analysis->build->supplies as $supply) {
+        // Where a story is told it says better how long the battery lasts.
+        foreach ($analysis->build->document->fields()->items('stories') !== [] ? [] : $analysis->build->supplies as $supply) {
             $most = 0.0;
             foreach ($analysis->scenes as $scene) {
                 $most = $scene->supply === 'nominal' && $scene->lit->reason === null ? max($most, $scene->lit->supplyAmps[$supply->id] ?? 0.0) : $most;

@@ -72,6 +72,8 @@ final class Rules
         PlugLiveHalfRule::class,
         StandbyDrawRule::class,
         HoursFromFullRule::class,
+        StoryFlatRule::class,
+        BriefFactRule::class,
         RoadLawRule::class,
         WaterLawRule::class,
         MercuryTiltRule::class,

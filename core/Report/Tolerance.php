@@ -13,38 +13,43 @@ use BenchGlow\Harness\Harness;
 use BenchGlow\Harness\LeadWire;
 use BenchGlow\Scene\Bodies;
 use BenchGlow\Scene\Scenes;
+use Random\Engine\Mt19937;
+use Random\Randomizer;
 
 /**
  * One circuit built many times with real parts (solving.md, tolerance run): resistors and forward volts uniform in their tolerance,
  * supply uniform from lowest to highest, wire ±5 %. A strip's own resistors go with its watts, ±5 %. Each build has its own seed,
  * so slices add up to the same answer however they are cut.
  */
-final readonly class Tolerance
+final class Tolerance
 {
     private const PART = 0.05;
 
     private const STRING_VF_V = 0.1;
 
     /** @var array<string, string> */
-    private array $inputs;
+    private readonly array $inputs;
 
-    public function __construct(private Analysis $analysis, private string $circuit)
+    private Mt19937 $random;
+
+    public function __construct(private readonly Analysis $analysis, private readonly string $circuit)
     {
         $lit = null;
         foreach ($analysis->build->lightsOf($circuit) as $light) {
             $lit ??= $analysis->litScene($light->id, 'nominal');
         }
+        $this->random = new Mt19937(0);
         $this->inputs = $lit->inputs ?? $analysis->combinations->all[0] ?? [];
     }
 
     /**
-     * Builds from $from up to $to, or until the time is spent.
+     * Builds from $from up to $to, or until it is told to stop; at least one.
      *
+     * @param  (\Closure(): bool)|null  $stop  asked after each build
      * @return array{done: int, inside: int, broken: array<string, int>} how many were built, how many kept every limit, what broke how often
      */
-    public function run(int $seed, int $from, int $to, float $seconds = INF): array
+    public function run(int $seed, int $from, int $to, ?\Closure $stop = null): array
     {
-        $start = microtime(true);
         [$done, $inside, $broken] = [0, 0, []];
         for ($n = $from; $n < $to; $n++) {
             $said = $this->one($seed, $n);
@@ -53,7 +58,7 @@ final readonly class Tolerance
             foreach ($said as $what) {
                 $broken[$what] = ($broken[$what] ?? 0) + 1;
             }
-            if (microtime(true) - $start > $seconds) {
+            if ($stop !== null && $stop()) {
                 break;
             }
         }
@@ -83,15 +88,15 @@ final readonly class Tolerance
     /** @return list<string> limits the build with that number breaks */
     private function one(int $seed, int $n): array
     {
-        mt_srand(crc32("{$seed} {$n}"));
+        $this->random = new Mt19937(crc32("{$seed} {$n}"));
         $data = $this->analysis->build->document->data;
         $data['supplies'] = array_map($this->supply(...), is_array($data['supplies'] ?? null) ? $data['supplies'] : []);
         $data['parts'] = array_map($this->part(...), is_array($data['parts'] ?? null) ? $data['parts'] : []);
-        $data['lights'] = array_map(fn (mixed $l): mixed => is_array($l) ? self::scaled($l, ['ohm', 'last_ohm']) : $l, is_array($data['lights'] ?? null) ? $data['lights'] : []);
-        $inline = fn (mixed $lead): mixed => is_array($lead) && is_array($lead['inline'] ?? null) ? [...$lead, 'inline' => array_map(fn (mixed $t): mixed => is_array($t) ? self::scaled($t, ['ohm']) : $t, $lead['inline'])] : $lead;
+        $data['lights'] = array_map(fn (mixed $l): mixed => is_array($l) ? $this->scaled($l, ['ohm', 'last_ohm']) : $l, is_array($data['lights'] ?? null) ? $data['lights'] : []);
+        $inline = fn (mixed $lead): mixed => is_array($lead) && is_array($lead['inline'] ?? null) ? [...$lead, 'inline' => array_map(fn (mixed $t): mixed => is_array($t) ? $this->scaled($t, ['ohm']) : $t, $lead['inline'])] : $lead;
         $data['leads'] = array_map($inline, is_array($data['leads'] ?? null) ? $data['leads'] : []);
         $build = Build::of(Document::fromStored(ShapeWriter::write(FormatOne::shape(), $data)));
-        $wiring = array_map(fn (LeadFigures $l): LeadWire => $l->wire->thickenedTo($l->wire->areaMm2 * self::spread(self::PART)), $this->analysis->leads);
+        $wiring = array_map(fn (LeadFigures $l): LeadWire => $l->wire->thickenedTo($l->wire->areaMm2 * $this->spread(self::PART)), $this->analysis->leads);
         $scene = (new Scenes($build, Harness::of($build), Bodies::of($build), $wiring))->one($this->inputs, 'nominal');
         if (! $scene->solved()) {
             return ['has no steady state'];
@@ -100,9 +105,15 @@ final readonly class Tolerance
         return [...$this->lights($build, $scene), ...$this->fuses($scene->lit)];
     }
 
-    private static function spread(float $share): float
+    /** 0 … 1, from the build's own seed. */
+    private function uniform(): float
     {
-        return 1.0 + $share * (2.0 * mt_rand() / mt_getrandmax() - 1.0);
+        return (new Randomizer($this->random))->getInt(0, 0x3FFFFFFF) / 0x3FFFFFFF;
+    }
+
+    private function spread(float $share): float
+    {
+        return 1.0 + $share * (2.0 * $this->uniform() - 1.0);
     }
 
     /**
@@ -110,11 +121,11 @@ final readonly class Tolerance
      * @param  list<string>  $fields
      * @return array<array-key, mixed>
      */
-    private static function scaled(array $item, array $fields): array
+    private function scaled(array $item, array $fields): array
     {
         foreach ($fields as $field) {
             if (is_numeric($item[$field] ?? null)) {
-                $item[$field] = (float) $item[$field] * self::spread(self::PART);
+                $item[$field] = (float) $item[$field] * $this->spread(self::PART);
             }
         }
 
@@ -124,7 +135,7 @@ final readonly class Tolerance
     private function supply(mixed $supply): mixed
     {
         $f = new Fields(is_array($supply) ? $supply : []);
-        $volts = $f->number('min_v') + mt_rand() / mt_getrandmax() * ($f->number('max_v') - $f->number('min_v'));
+        $volts = $f->number('min_v') + $this->uniform() * ($f->number('max_v') - $f->number('min_v'));
 
         return [...$f->data, 'min_v' => $volts, 'nominal_v' => $volts, 'max_v' => $volts];
     }
@@ -134,16 +145,16 @@ final readonly class Tolerance
         $f = new Fields(is_array($part) ? $part : []);
         $data = $f->data;
         if ($f->text('kind') === 'led') {
-            $data['vf_v'] = $f->number('vf_v') + $f->number('vf_tolerance_v', self::STRING_VF_V) * (self::spread(1.0) - 1.0);
+            $data['vf_v'] = $f->number('vf_v') + $f->number('vf_tolerance_v', self::STRING_VF_V) * ($this->spread(1.0) - 1.0);
         }
         if ($f->text('kind') === 'strip') {
-            $data = self::scaled($data, ['watts_per_m']);
+            $data = $this->scaled($data, ['watts_per_m']);
         }
         if (is_array($data['inside'] ?? null)) {
             $data['inside'] = array_map(function (mixed $b): mixed {
-                $branch = self::scaled(is_array($b) ? $b : [], ['ohm']);
+                $branch = $this->scaled(is_array($b) ? $b : [], ['ohm']);
 
-                return ($branch['kind'] ?? '') === 'string' && is_numeric($branch['vf_v'] ?? null) ? [...$branch, 'vf_v' => (float) $branch['vf_v'] + self::STRING_VF_V * (self::spread(1.0) - 1.0)] : $branch;
+                return ($branch['kind'] ?? '') === 'string' && is_numeric($branch['vf_v'] ?? null) ? [...$branch, 'vf_v' => (float) $branch['vf_v'] + self::STRING_VF_V * ($this->spread(1.0) - 1.0)] : $branch;
             }, $data['inside']);
         }
 

@@ -4,6 +4,8 @@ declare(strict_types=1);
 
 namespace BenchGlow\Story;
 
+use BenchGlow\Drawing\Drawing;
+
 /** One way of switching, played through a story. */
 final readonly class Idea
 {
@@ -24,6 +26,7 @@ final readonly class Idea
         public float $cost,
         public string $why,
         public array $breaks,
+        public ?Drawing $drawing = null,
     ) {
     }
 

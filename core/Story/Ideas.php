@@ -8,8 +8,8 @@ use BenchGlow\Build\BadBuild;
 use BenchGlow\Build\Document;
 use BenchGlow\Build\Editor;
 use BenchGlow\Build\Fields;
-use BenchGlow\Build\Index;
-use BenchGlow\Parts\Catalogue;
+use BenchGlow\Check\Facts;
+use BenchGlow\Drawing\CardDrawing;
 use BenchGlow\Quantity\Words;
 use BenchGlow\Report\Analysis;
 use BenchGlow\Report\PartsList;
@@ -37,7 +37,8 @@ final readonly class Ideas
 
     private const RULED_OUT = 200.0;
 
-    public function __construct(private Document $document, private string $circuit)
+    /** @param  bool  $draw  with a drawing each */
+    public function __construct(private Document $document, private string $circuit, private bool $draw = false)
     {
     }
 
@@ -87,10 +88,10 @@ final readonly class Ideas
             $all[] = ['a hand switch: '.$said($input), 'hand', $this->use('hand', ['inputs' => [$input->text('id')]])];
         }
         foreach ($lids as $input) {
-            $all[] = ['a switch at '.$said($input), 'hand', ['op' => 'batch', 'edits' => [$this->use('hand', ['inputs' => [$input->text('id')]]), $this->lidSwitch()]]];
+            $all[] = ['a switch at '.$said($input), 'hand', Ways::handWith($this->document, $this->circuit, $input->text('id'), 'lid_switch')];
         }
         foreach (array_filter($inputs, fn (Fields $i): bool => in_array($i->text('kind'), ['dusk', 'motion'], true)) as $input) {
-            $all[] = ['a sensor: '.$said($input), 'hand', $this->use('hand', ['inputs' => [$input->text('id')]])];
+            $all[] = ['a sensor: '.$said($input), 'hand', Ways::handWith($this->document, $this->circuit, $input->text('id'), 'sensor_'.$input->text('kind'))];
         }
         if ($lids !== [] && $hands !== []) {
             $all[] = [$said($lids[0]).' and '.$said($hands[0]).' together', 'lid_master', $this->use('lid_master', ['inputs' => [$lids[0]->text('id'), $hands[0]->text('id')]])];
@@ -103,7 +104,14 @@ final readonly class Ideas
         }
         $all[] = ['straight from the supply, always on', 'straight', $this->use('straight', [])];
 
-        return array_slice($all, 0, self::MOST);
+        // What it would come to is on the bench already.
+        $same = function (?array $edit) use ($now): bool {
+            $f = new Fields($edit ?? []);
+
+            return $now !== null && $f->text('way') === $now['way'] && $f->texts('wires') === $now['wires'] && $f->texts('inputs') === $now['inputs'];
+        };
+
+        return array_slice(array_values(array_filter($all, fn (array $idea): bool => ! $same($idea[2]))), 0, self::MOST);
     }
 
     /**
@@ -113,19 +121,6 @@ final readonly class Ideas
     private function use(string $way, array $with): array
     {
         return ['op' => 'use_way', 'circuit' => $this->circuit, 'way' => $way, ...$with];
-    }
-
-    /** @return array<string, mixed> the hand switch of the way becomes one that a lid moves */
-    private function lidSwitch(): array
-    {
-        // The way gives its switch the first free name while the old one still stands.
-        $index = Index::of($this->document);
-        $base = $index->slug("{$this->circuit}_s");
-        for ($id = $base, $n = 2; $index->has($id); $n++) {
-            $id = "{$base}_{$n}";
-        }
-
-        return ['op' => 'use_part', 'id' => $id, 'part' => Catalogue::part('lid_switch')->data ?? []];
     }
 
     /**
@@ -146,7 +141,23 @@ final readonly class Ideas
         $cost = self::DARK * ($wanted > 0.0 ? $day->darkS / $wanted : 0.0) + self::WASTED * $day->wastedS / $story->lasts
             + ($day->flatS === null ? 0.0 : self::FLAT * (1.0 - $day->flatS / $story->lasts) + 1.0) + self::PRICE * $price + self::HOLE * $holes + self::RULED_OUT * count($breaks);
 
-        return new Idea($name, $way, $edit, $day, $parts, $price, $holes, Ways::ALL[$way][2] ?? '', $cost, self::why($day, $wanted, $breaks), $breaks);
+        return new Idea($name, $way, $edit, $day, $parts, $price, $holes, self::failure($name, $way).($edit !== null && $this->colours() ? ' All colours glow together; none can be chosen.' : ''), $cost, self::why($day, $wanted, $breaks), $breaks, $this->draw ? CardDrawing::of($analysis, $this->circuit) : null);
+    }
+
+    /** Whether the circuit's colours are chosen by a controller now. */
+    private function colours(): bool
+    {
+        return in_array(Recognise::of($this->document, $this->circuit)['way'] ?? '', ['colour', 'colour_amplifier'], true);
+    }
+
+    /** What goes wrong with it, where the switch is no hand's but a lid's or a sensor's said so. */
+    private static function failure(string $name, string $way): string
+    {
+        return match (true) {
+            str_starts_with($name, 'a sensor') => 'The sensor sees nothing: dark. Its contact welds: it stays lit.',
+            str_starts_with($name, 'a switch at') => 'Left open it stays lit. The switch out of line: dark, or never off.',
+            default => Ways::ALL[$way][2] ?? '',
+        };
     }
 
     /** @return list<string> */
@@ -154,10 +165,10 @@ final readonly class Ideas
     {
         $breaks = [];
         foreach ($this->document->fields()->object('brief')->objects('facts') as $fact) {
-            if ($fact->text('kind') === 'no_drill' && $holes > 0) {
+            if ($fact->text('kind') === 'no_drill' && $holes > 0 && Facts::concerns($fact, $this->document, $this->circuit)) {
                 $breaks[] = 'no drilling'.($fact->text('where') === '' ? '' : ' '.$fact->text('where'));
             }
-            if ($fact->text('kind') === 'budget' && preg_match('/[\d.,]+/', $fact->text('value'), $m) === 1 && $price > (float) str_replace(',', '.', $m[0])) {
+            if ($price > (Facts::budget($fact) ?? INF)) {
                 $breaks[] = 'the budget of '.$fact->text('value');
             }
         }
@@ -173,8 +184,9 @@ final readonly class Ideas
         }
         $said = [];
         $said[] = $wanted <= 0.0 ? 'No light is wanted in this story' : ($day->darkS < 1.0 ? 'It glows whenever it is wanted' : 'It stays dark for '.self::time($day->darkS).' of the '.self::time($wanted).' it is wanted');
-        $said[] = $day->wastedS < 1.0 ? 'and never for nobody' : 'and glows '.self::time($day->wastedS).' for nobody';
-        $sentence = implode(' ', $said).'.';
+        $dark = $wanted <= 0.0 || $day->darkS >= 1.0;
+        $said[] = $day->wastedS < 1.0 ? 'and never for nobody' : ($dark ? 'and glows ' : 'and ').self::time($day->wastedS).' for nobody';
+        $sentence = implode($dark ? ' ' : ', ', $said).'.';
         if ($day->flatS !== null) {
             $sentence .= ' The battery is at its limit after '.self::time($day->flatS).'.';
         }

@@ -4,7 +4,10 @@ declare(strict_types=1);
 
 namespace BenchGlow\Ways;
 
+use BenchGlow\Build\Document;
+use BenchGlow\Build\Index;
 use BenchGlow\Build\Light;
+use BenchGlow\Parts\Catalogue;
 use BenchGlow\Sizing\Preferred;
 
 /** Ready ways of switching, each named by what it does. */
@@ -53,6 +56,23 @@ final class Ways
     ];
 
     /** @throws DoesNotSuit */
+    /**
+     * The edit of the way "hand" with another switch in it: one that a lid moves, a sensor.
+     *
+     * @return array<string, mixed>
+     */
+    public static function handWith(Document $document, string $circuit, string $input, string $part): array
+    {
+        // The way gives its switch the first free name while the old one still stands.
+        $index = Index::of($document);
+        $base = $index->slug("{$circuit}_s");
+        for ($id = $base, $n = 2; $index->has($id); $n++) {
+            $id = "{$base}_{$n}";
+        }
+
+        return ['op' => 'batch', 'edits' => [['op' => 'use_way', 'circuit' => $circuit, 'way' => 'hand', 'inputs' => [$input]], ['op' => 'use_part', 'id' => $id, 'part' => Catalogue::part($part)->data ?? []]]];
+    }
+
     public static function plan(string $id, Plan $p): Plan
     {
         $p->needLights(1, 'a circuit without a light has nothing to switch.');

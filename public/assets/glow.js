@@ -271,9 +271,18 @@
     const box = held.svg.getBoundingClientRect();
     const share = Math.min(1, Math.max(0, (e.clientX - box.left) / box.width));
     held.at = Math.round(share * parseFloat(held.svg.dataset.lasts) / 300) * 300;
-    held.dot.setAttribute('cx', String(724 * share));
+    held.dot.setAttribute('cx', String(held.svg.viewBox.baseVal.width * share));
     const field = $(`#event-${held.dot.dataset.event}`);
     if (field) field.value = clock(held.at);
+  });
+  // A press on the day itself chooses the moment that is looked at.
+  document.addEventListener('click', (e) => {
+    const picture = e.target.closest && e.target.closest('.day-picture');
+    const field = $('#moment');
+    if (!picture || !field || e.target.closest('[data-event]')) return;
+    const box = picture.getBoundingClientRect();
+    field.value = clock(Math.round(Math.min(1, Math.max(0, (e.clientX - box.left) / box.width)) * parseFloat(picture.dataset.lasts) / 300) * 300);
+    field.form.requestSubmit();
   });
   const letGo = (keep) => {
     if (!held) return;

@@ -65,7 +65,7 @@ it('treats null as absent', function (): void {
     expect(glow(['size', 'wire'], '{"volts":12,"amps":3,"out_m":3,"back_m":3,"moves":null,"bundle":null}')[1])->toBe(glow(['size', 'wire'], WIRE)[1]);
 });
 
-it('reports a build with the keys of the format, exit 1 on danger', function (string $file, int $exit): void {
+it('reports a build with the keys of the format, exit 1 on danger', function (string $file, int $exit, int $states): void {
     [$code, $out, $err] = glow(['report', __DIR__."/../../examples/{$file}.glow.json", '--states', 'all']);
     $report = json_decode($out, true);
     expect([$code, $err])->toBe([$exit, ''])
@@ -76,12 +76,15 @@ it('reports a build with the keys of the format, exit 1 on danger', function (st
         ->and(array_keys($report['fuses'][0]))->toBe(['id', 'fuse_a', 'recommended_a', 'low_a', 'high_a', 'short_a', 'load_a'])
 
         ->and(array_keys($report['leads'][0]))->toBe(['id', 'wire', 'recommended', 'length_m', 'drop_v', 'amps', 'amps_allowed'])
-        ->and($report['states_total'])->toBe(3);
+        ->and($report['states_total'])->toBe($states);
     foreach ($report['circuits'] as $circuit) {
-        expect(array_column($circuit['states'], 'solved'))->not->toContain(false)
+        $unsolved = array_filter($circuit['states'], fn (array $s): bool => ! $s['solved']);
+        // The faulty build has a relay that chatters; what can't be solved says why.
+        expect($unsolved === [] || $file === 'harbour-tour')->toBeTrue()
+            ->and(array_column($unsolved, 'reason'))->not->toContain('')
             ->and(count($circuit['states']))->toBe($report['states_total']);
     }
-})->with([['heron', 0], ['mineral-cabinet', 0], ['harbour-tour', 1]]);
+})->with([['heron', 0, 3], ['mineral-cabinet', 0, 3], ['harbour-tour', 1, 24]]);
 
 it('never sums a missing price as nothing', function (): void {
     $report = json_decode(glow(['report', __DIR__.'/../../examples/heron.glow.json'])[1], true);
@@ -96,3 +99,33 @@ it('explains itself', function (): void {
     expect(glow(['start', '--port', 'x'])[2])->toContain('--port takes a number')
         ->and(glow(['start', '--host', '0.0.0.0'])[2])->toContain('stays on this machine');
 });
+
+it('compares the ways of switching of a story as JSON and as CSV', function (): void {
+    $file = __DIR__.'/../../examples/wherry.glow.json';
+    [$code, $out, $err] = glow(['story', $file]);
+    $said = json_decode($out, true);
+    $circuit = $said['circuits'][0];
+    expect([$code, $err, $said['story'], $said['lasts_s'], $circuit['id'], $circuit['wanted_s']])->toBe([0, '', 'loading', 86400, 'boarding_step', 2100])
+        ->and($circuit['best'])->toBe('a relay that follows saloon lamp wire')
+        ->and($circuit['ideas'][0]['wanted_dark_s'])->toBe(0)
+        ->and($circuit['ideas'][0]['lit_unwanted_s'])->toBe(11100);
+    foreach ($circuit['ideas'] as $idea) {
+        expect($idea['lit_s'] - $idea['lit_unwanted_s'] + $idea['wanted_dark_s'])->toEqualWithDelta(2100, 1e-6)
+            ->and($idea['solves'])->toBeGreaterThan(0);
+    }
+    $csv = sys_get_temp_dir().'/glow-story-'.bin2hex(random_bytes(4)).'.csv';
+    glow(['story', $file, '--story', 'loading', '--out', $csv]);
+    $lines = explode("\n", trim((string) file_get_contents($csv)));
+    unlink($csv);
+    expect($lines[0])->toBe('circuit,idea,from_s,to_s,lit,wanted')
+        ->and(array_sum(array_map(fn (string $l): float => (float) str_getcsv($l)[3] - (float) str_getcsv($l)[2], array_slice($lines, 1))))->toEqualWithDelta(86400.0 * count($circuit['ideas']), 1e-3);
+});
+
+it('says what is wrong with a story it is asked for', function (array $arguments, string $input, string $says): void {
+    [$code, , $err] = glow($arguments, $input);
+    expect($code)->toBe(2)->and($err)->toContain($says);
+})->with([
+    'no such story' => [['story', __DIR__.'/../../examples/wherry.glow.json', '--story', 'lading'], '', 'no story has the id `lading`; there is loading.'],
+    'none told' => [['story', __DIR__.'/../../examples/coffee-stall.glow.json'], '', 'the build tells no story yet'],
+    'no such file' => [['story', '/nowhere.glow.json'], '', 'There is no file'],
+]);

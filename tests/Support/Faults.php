@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace Tests\Support;
 
 use BenchGlow\Build\Document;
+use BenchGlow\Build\Editor;
 use BenchGlow\Parts\Catalogue;
 use stdClass;
 
@@ -263,11 +264,34 @@ final class Faults
             'supply.standby' => [fn () => self::changed(Scenery::build([self::part('dimmer_low', id: 'dim'), Scenery::ROCKER], [self::rocker(), ['id' => 'c', 'kind' => 'controller', 'part' => 'dim', 'set' => ['low' => 1]], ['id' => 'j', 'kind' => 'joint']],
                 [['bank.plus', 'c.in_plus'], ['c.in_minus', 'bank.minus'], ['c.out_plus', 's.1'], ['s.2', 'shelf_light.start.plus'], ['shelf_light.start.minus', 'c.out_minus']]), fn (stdClass $b) => $b->supplies[0]->capacity_ah = 20), ['note supply.standby bank'], fn () => self::rocked()],
             'supply.hours' => [fn () => self::changed(self::rocked(), fn (stdClass $b) => $b->supplies[0]->capacity_ah = 4), ['note supply.hours bank'], fn () => self::rocked()],
+            'supply.story' => [fn () => self::told(1.2), ['warning supply.story night'], fn () => self::told(60.0)],
+            'brief.fact' => [fn () => self::said(['kind' => 'no_drill', 'where' => 'under the shelf']), ['warning brief.fact shelf', 'note lead.undecided shelf_to_the_switch'], fn () => self::said(['kind' => 'no_drill', 'where' => 'cabin roof'])],
             'law.road' => [fn () => self::placed('cycle', ['faces' => 'forward']), ['warning law.road shelf_light'], fn () => self::placed('cycle', ['faces' => 'astern'])],
             'law.water' => [fn () => self::placed('boat', ['faces' => 'outside, to port']), ['warning law.water shelf_light'], fn () => self::placed('boat', ['faces' => 'into the galley'])],
             'switch.mercury' => [fn () => self::changed(self::switched('tilt_ball', 0.2), fn (stdClass $b) => $b->parts[2]->label = 'Mercury tilt switch'), ['warning switch.mercury s'], fn () => self::switched('tilt_ball', 0.2)],
             'gear.altered' => [fn () => self::placed('wearable', ['surface' => 'helmet shell']), ['warning gear.altered shelf_light'], fn () => self::placed('wearable', ['surface' => 'shoulder strap'])],
         ];
+    }
+
+    /**
+     * The shelf behind a hand switch, with a fact in its brief.
+     *
+     * @param  array<string, mixed>  $fact
+     */
+    public static function said(array $fact): Document
+    {
+        $hand = Editor::apply(self::rocked(), ['op' => 'use_way', 'circuit' => 'shelf', 'way' => 'hand', 'inputs' => ['hand']]);
+
+        return Editor::apply($hand, ['op' => 'add', 'section' => 'brief.facts', 'value' => ['id' => 'fact', ...$fact]]);
+    }
+
+    /** Switched on at eight and forgotten for a night. */
+    private static function told(float $capacityAh): Document
+    {
+        return self::changed(self::rocked(), function (stdClass $b) use ($capacityAh): void {
+            $b->supplies[0]->capacity_ah = $capacityAh;
+            $b->stories = [json_decode('{"id":"night","lasts_s":43200,"events":[{"at_s":600,"input":"hand","to":"on"}],"wanted":[{"circuit":"shelf","from_s":600,"to_s":3600}]}')];
+        });
     }
 
     /** One strip on two host wires, with a diode each or without. */

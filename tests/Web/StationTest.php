@@ -155,10 +155,10 @@ it('exports what it imports, byte for byte, and refuses a bad file by path', fun
 });
 
 it('begins a build, keeps what was typed when something is missing, takes it down and hangs it back', function (): void {
-    $this->from('/')->post('/builds', ['title' => ' ', 'place' => 'boat', 'supply' => 'house_bank_12'])->assertRedirect('/')->assertSessionHas('refused', 'Name: a build needs a name, as "Heron".')->assertSessionHasInput('place', 'boat');
+    $this->post('/builds', ['title' => 'Skiff', 'place' => 'boat', 'supply' => 'sun'])->assertRedirect('/#start')->assertSessionHas('refused', 'Supply: choose what feeds it from the list, or skip it.')->assertSessionHasInput('place', 'boat');
     $this->post('/builds', ['title' => 'Skiff', 'place' => 'boat', 'supply' => 'house_bank_12'])->assertStatus(303);
     $build = Build::query()->firstOrFail();
-    $this->get("/b/{$build->key}/circuit")->assertOk()->assertSee('Begin with what glows');
+    $this->get("/b/{$build->key}/circuit")->assertOk()->assertSee('First light');
     $this->post("/b/{$build->key}/take-down")->assertRedirect('/');
     $this->get("/b/{$build->key}/circuit")->assertNotFound();
     $this->get('/')->assertDontSee('Skiff</h2>', false);

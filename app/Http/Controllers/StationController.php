@@ -86,7 +86,9 @@ final class StationController extends Controller
             return response()->json(['wrong' => "Seed: expected a whole number of at most twelve digits, not '{$seed}'."], 422);
         }
 
-        return response()->json((new Tolerance($page->analysis, $page->circuit->id))->run((int) $seed, max(0, (int) $request->integer('cursor')), (int) $n, 0.14));
+        $start = microtime(true);
+
+        return response()->json((new Tolerance($page->analysis, $page->circuit->id))->run((int) $seed, max(0, (int) $request->integer('cursor')), (int) $n, fn (): bool => microtime(true) - $start > 0.14));
     }
 
     public function edit(Request $request, Build $build): Response|RedirectResponse

@@ -8,13 +8,15 @@ use App\Models\Build;
 use App\Models\Preference;
 use App\Store\Bench;
 use App\Store\Damaged;
+use App\Store\Demo;
 use App\Support\Analyses;
+use App\Support\StartForm;
 use App\View\StationPage;
 use BenchGlow\Build\BadBuild;
 use BenchGlow\Build\Document;
-use BenchGlow\Build\Format\FormatOne;
-use BenchGlow\Build\Index;
-use BenchGlow\Parts\Catalogue;
+use BenchGlow\Build\Fields;
+use BenchGlow\Quantity\NotUnderstood;
+use BenchGlow\Sizing\NotFitted;
 use Illuminate\Contracts\View\View;
 use Illuminate\Http\RedirectResponse;
 use Illuminate\Http\Request;
@@ -43,27 +45,24 @@ final class WallController extends Controller
 
     public function store(Request $request): RedirectResponse
     {
-        $title = trim((string) $request->string('title'));
-        $place = (string) $request->string('place');
-        if ($title === '') {
-            return back()->withInput()->with('refused', 'Name: a build needs a name, as "Heron".');
-        }
-        if (! in_array($place, FormatOne::PLACES, true)) {
-            return back()->withInput()->with('refused', 'Place: choose where it will glow.');
-        }
-        $supply = Catalogue::supply((string) $request->string('supply'));
-        if ($supply === null) {
-            return back()->withInput()->with('refused', 'Supply: choose what feeds it.');
-        }
         try {
-            $document = Document::fromJson((string) json_encode([
-                'format' => FormatOne::NAME, 'version' => FormatOne::VERSION, 'title' => $title, 'place' => $place,
-                'supplies' => [['id' => Index::slug($supply->text('label')), ...$supply->data]], 'circuits' => [],
-            ]));
-        } catch (BadBuild $e) {
-            return back()->withInput()->with('refused', $e->getMessage());
+            $document = (new StartForm(Preference::row()))->document(new Fields($request->all()));
+        } catch (BadBuild|NotUnderstood|NotFitted $e) {
+            return redirect('/#start', 303)->withInput()->with('refused', $e->getMessage());
         }
         $build = $this->bench->create($document, 'Begun', 'plain');
+
+        return redirect("/b/{$build->key}/circuit", 303);
+    }
+
+    /** A copy of one of the builds that come with the program. */
+    public function example(Request $request): RedirectResponse
+    {
+        $name = (string) $request->string('example');
+        if (! in_array($name, Demo::BUILDS, true)) {
+            return redirect('/#start', 303)->with('refused', 'Example: choose one from the list.');
+        }
+        $build = $this->bench->create(Demo::document($name), 'Begun from an example', 'plain');
 
         return redirect("/b/{$build->key}/circuit", 303);
     }

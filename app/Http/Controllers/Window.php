@@ -8,6 +8,7 @@ use App\Models\Build;
 use App\Models\Preference;
 use App\Store\Bench;
 use App\Support\Analyses;
+use App\View\DayView;
 use App\View\StationPage;
 use BenchGlow\Build\Document;
 
@@ -74,7 +75,12 @@ final readonly class Window
         $circuits = $document->fields()->objects('circuits');
         $circuit = $newest && $circuits !== [] ? $circuits[count($circuits) - 1]->text('id') : $this->word('c');
 
-        return new StationPage($build, $no, $document, Preference::row(), $this->analyses,
-            $station ?? $this->station(), isset(StationPage::SUPPLY[$supply]) ? $supply : 'normal', $circuit, $this->words('i'), array_intersect_key($this->words('t'), ['red' => 1, 'black' => 1]));
+        $station ??= $this->station();
+        $day = $station === 'brief' ? array_filter(array_map(fn (string $name): string => $this->word($name), ['story' => 'story', 'm' => 'm', 'idea' => 'idea', 'over' => 'over']), fn (string $v): bool => $v !== '') : [];
+        $page = new StationPage($build, $no, $document, Preference::row(), $this->analyses, $station, isset(StationPage::SUPPLY[$supply]) ? $supply : 'normal', $circuit,
+            isset($day['m']) ? DayView::thrownAt($document, $day['story'] ?? '', $day['m'], $this->words('i')) : $this->words('i'), array_intersect_key($this->words('t'), ['red' => 1, 'black' => 1]));
+        $page->day = $day;
+
+        return $page;
     }
 }

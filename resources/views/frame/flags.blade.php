@@ -14,5 +14,5 @@
 </ul>
 <a class="more" href="#new-circuit">+ a circuit</a>
 <p class="foot">{{ $page->litCount() }} lit · <span class="figure">{{ BenchGlow\Quantity\Shown::amps($page->analysis->states[$page->state()]->totalA()) }}</span>
-@foreach($page->analysis->build->supplies as $supply)@if($flat = $page->flatBy($supply->id))<br>Left on tonight: {{ $flat }}@endif @endforeach</p>
+@foreach($page->analysis->build->supplies as $supply)@if($flat = $page->flatBy($supply->id))<br>{{ $flat }}@endif @endforeach</p>
 </section>

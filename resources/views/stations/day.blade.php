@@ -1,4 +1,6 @@
-@php($day = new App\View\DayView($page, (string) request()->query('story', ''), App\View\DayView::seconds(request()->query('m'))))
+@php($S = BenchGlow\Quantity\Shown::class)
+@php($build = $page->analysis->build)
+@php($day = new App\View\DayView($page))
 <section class="day" id="day" aria-label="The day">
 <h2>A day of use</h2>
 @if($page->circuit === null)<p class="muted">Begin a circuit first.</p>
@@ -7,33 +9,30 @@
 <p>Play a day of use against every sensible way of switching. Take one of these and change it:</p>
 @else
 @php($trails = $day->trails())
-@php($k = max(0, min(count($trails) - 1, (int) request()->query('idea', '0'))))
-<form class="row" method="get" action="{{ $page->url() }}"><input type="hidden" name="c" value="{{ $page->circuit->id }}">
+@php($k = $day->chosen())
+<form class="row" method="get" action="{{ $page->url() }}"><input type="hidden" name="c" value="{{ $page->circuit->id }}">@foreach(array_intersect_key($page->day, ['idea' => 1, 'over' => 1]) as $name => $value)<input type="hidden" name="{{ $name }}" value="{{ $value }}">@endforeach
 @if(count($day->stories()) > 1)<span class="blank"><label for="story">Story</label><select class="typed" id="story" name="story">@foreach($day->stories() as $id => $label)<option value="{{ $id }}" @selected($id === $day->story->id)>{{ $label }}</option>@endforeach</select></span>@else<b>{{ $day->story->label }}</b>@endif
 <span class="blank"><label for="moment">at</label><input class="typed" id="moment" name="m" size="9" value="{{ BenchGlow\Quantity\Clock::show($day->moment()) }}" autocomplete="off"></span><button class="button is-small">Look at that moment</button>
 <a class="button is-small" href="{{ $page->url(['station' => 'circuit', 'i' => null], $day->positions()) }}">See the circuit then</a></form>
-<div class="day-scroll">
-<svg class="drawing day-picture" viewBox="0 0 724 {{ 66 + 44 * count($trails) + 76 }}" width="724" height="{{ 66 + 44 * count($trails) + 76 }}" role="img" aria-labelledby="day-t" data-lasts="{{ $day->story->lasts }}"><title id="day-t">{{ $day->story->label }}: when light is wanted, and what each way does</title>
-<defs><pattern id="hatch-dark" width="7" height="7" patternUnits="userSpaceOnUse" patternTransform="rotate(45)"><path class="hatch-ink" d="M0 0V7"/></pattern><pattern id="hatch-waste" width="8" height="8" patternUnits="userSpaceOnUse"><circle class="hatch-dot" cx="4" cy="4" r="1.8"/></pattern></defs>
-<rect class="sky" x="0" y="0" width="724" height="22"/>@foreach($day->nights() as [$x, $w])<rect class="night" x="{{ $x }}" y="0" width="{{ $w }}" height="22"/>@endforeach
-@foreach($day->hours() as [$x, $words])<path class="hour" d="M{{ min(723.5, $x) }} 0V26"/><text class="figure" x="{{ max(2, min(722, $x)) }}" y="40" text-anchor="{{ $x < 20 ? 'start' : ($x > 690 ? 'end' : 'middle') }}">{{ $words }}</text>@endforeach
-@foreach($day->wanted() as [$x, $w])<rect class="wanted" x="{{ $x }}" y="46" width="{{ max(1, $w) }}" height="10"/>@endforeach
-@foreach($trails as $n => $idea)
-@php($y = 78 + 44 * $n)
-<text x="0" y="{{ $y - 4 }}">{{ BenchGlow\Drawing\Shape::cut(BenchGlow\Quantity\Words::first($idea->name), 700) }}</text>
-<rect class="trail" x="0" y="{{ $y + 2 }}" width="724" height="18"/>
-@foreach($day->spans($idea->day) as [$x, $w, $kind])@if($kind !== 'dark')<rect class="glow-span" x="{{ $x }}" y="{{ $y + 2 }}" width="{{ $w }}" height="18"/>@endif @if($kind !== 'lit')<rect x="{{ $x }}" y="{{ $y + 2 }}" width="{{ $w }}" height="18" fill="url(#{{ $kind === 'dark' ? 'hatch-dark' : 'hatch-waste' }})"/>@endif @endforeach
-@endforeach
-@php($y = 66 + 44 * count($trails))
-@if($trails !== [] && $trails[$k]->day->battery !== [])<text x="0" y="{{ $y + 14 }}">battery, {{ BenchGlow\Quantity\Words::within($trails[$k]->name) }}</text><path class="rule" d="M0 {{ $y + 20 }}H724M0 {{ $y + 68 }}H724"/><polyline class="battery" points="{{ $day->battery($trails[$k]->day, $y + 20, 48) }}"/>@endif
-@foreach($day->events() as $event)<circle class="event-dot" cx="{{ max(5, min(719, $event['x'])) }}" cy="51" r="5" data-event="{{ $event['n'] }}" data-story="{{ $day->story->id }}"><title>{{ BenchGlow\Quantity\Clock::show($event['at']) }} {{ $event['words'] }}</title></circle>@endforeach
-<path class="moment" d="M{{ $day->x($day->moment()) }} 0V{{ $y }}"/>
-</svg></div>
+@if($day->momentWrong)<p><span class="wrong" role="alert">{{ $day->momentWrong }}</span></p>@endif
+@php($over = $day->over())
+<div class="wide">@include('stations.day_picture', ['id' => 'day-wide', 'shown' => $trails])</div>
+@php($day->width = App\View\DayView::NARROW)
+<div class="slim">@include('stations.day_picture', ['id' => 'day-slim', 'shown' => array_slice($trails, $k, 1, true)])</div>
+@php($day->width = App\View\DayView::WIDE)
 <p class="day-key"><svg viewBox="0 0 24 14" width="24" height="14" aria-hidden="true"><rect class="wanted" x="1" y="2" width="22" height="10"/></svg> wanted <svg viewBox="0 0 24 14" width="24" height="14" aria-hidden="true"><rect class="glow-span" x="1" y="1" width="22" height="12"/></svg> glows <svg viewBox="0 0 24 14" width="24" height="14" aria-hidden="true"><rect class="trail" x="1" y="1" width="22" height="12"/><path class="hatch-ink" d="M3 13L12 1M9 13L18 1M15 13L23 2"/></svg> wanted and dark <svg viewBox="0 0 24 14" width="24" height="14" aria-hidden="true"><rect class="glow-span" x="1" y="1" width="22" height="12"/><circle class="hatch-dot" cx="7" cy="7" r="2"/><circle class="hatch-dot" cx="16" cy="7" r="2"/></svg> glows for nobody</p>
-<p class="one-trail">@foreach($trails as $n => $idea)<a href="{{ $page->url(['story' => $day->story->id, 'idea' => (string) $n]) }}" @if($n === $k) aria-current="true" @endif>idea {{ $n + 1 }} of {{ count($trails) }}</a> @endforeach</p>
+@if(count($trails) > 1)
+<p class="one-trail">@foreach($trails as $n => $idea)<a href="{{ $page->url(['idea' => (string) $n]) }}" @if($n === $k) aria-current="true" @endif>idea {{ $n + 1 }} of {{ count($trails) }}</a> @endforeach</p>
+<form class="row over-row" method="get" action="{{ $page->url() }}"><input type="hidden" name="c" value="{{ $page->circuit->id }}">@foreach(array_intersect_key($page->day, ['story' => 1, 'm' => 1]) as $name => $value)<input type="hidden" name="{{ $name }}" value="{{ $value }}">@endforeach
+<span class="blank"><label for="idea">Look at</label><select class="typed" id="idea" name="idea">@foreach($trails as $n => $idea)<option value="{{ $n }}" @selected($n === $k)>{{ $n + 1 }}: {{ $idea->name }}</option>@endforeach</select></span>
+<span class="blank"><label for="over">and lay over it</label><select class="typed" id="over" name="over"><option value="">nothing</option>@foreach($trails as $n => $idea)<option value="{{ $n }}" @selected($n === $over)>{{ $n + 1 }}: {{ $idea->name }}</option>@endforeach</select></span><button class="button is-small">Lay them over</button></form>
+@if($over !== null)@php($sums = $trails[$k]->day->against($trails[$over]->day))
+<p id="over-says">Both glow for <span class="figure">{{ BenchGlow\Story\Ideas::time($sums['both']) }}</span>; only {{ $trails[$k]->name }} for <span class="figure">{{ BenchGlow\Story\Ideas::time($sums['this']) }}</span>; only {{ $trails[$over]->name }} for <span class="figure">{{ BenchGlow\Story\Ideas::time($sums['other']) }}</span>.</p>@endif
+@endif
 <h3>Ways of switching, best first</h3>
 <ul class="idea-list">@foreach($day->ideas() as $n => $idea)
 <li @class(['card-way', 'first' => $n === 0, 'used' => $idea->edit === null])><h4>{{ BenchGlow\Quantity\Words::first($idea->name) }}</h4>
+@if($idea->drawing)<svg class="way-drawing" viewBox="0 0 {{ $idea->drawing->width }} {{ $idea->drawing->height }}" aria-hidden="true">{!! App\Support\Svg::shapes($idea->drawing->shapes) !!}</svg>@endif
 <svg class="mini" viewBox="0 0 724 24" width="200" height="14" preserveAspectRatio="none" aria-hidden="true"><rect class="trail" x="0" y="0" width="724" height="24"/>@foreach($day->spans($idea->day) as [$x, $w, $kind])<rect @class(['glow-span' => $kind !== 'dark', 'dark-span' => $kind === 'dark']) x="{{ $x }}" y="{{ $kind === 'wasted' ? 8 : 0 }}" width="{{ $w }}" height="{{ $kind === 'wasted' ? 8 : 24 }}"/>@endforeach</svg>
 <p class="why">{{ $idea->why }}</p>
 <p><b class="figure">{{ $S::plain($idea->day->ampHours, 2) }} Ah</b>, {{ $idea->parts }} part{{ $idea->parts === 1 ? '' : 's' }}, <span class="figure">{{ $S::figure($idea->price) }}</span>{{ $idea->holes > 0 ? ', '.$idea->holes.' hole'.($idea->holes === 1 ? '' : 's') : ', nothing to drill' }}</p>
@@ -43,7 +42,7 @@
 <details class="events" open><summary>What happens ({{ count($day->events()) }})</summary>
 @foreach($day->events() as $event)
 <div class="says event-row"><span class="lead-name">{{ $event['words'] }}</span>
-<form class="blank" method="post" action="{{ $page->to('edit') }}" hx-post="{{ $page->to('edit') }}" hx-trigger="change" hx-swap="none" hx-include="#base" hx-sync="#bench:queue all"><x-hidden :page="$page" :echo="'event-echo-'.$event['n']"/><input type="hidden" name="op" value="move_event"><input type="hidden" name="id" value="{{ $day->story->id }}"><input type="hidden" name="n" value="{{ $event['n'] }}"><input type="hidden" name="render" value="all"><label for="event-{{ $event['n'] }}">at</label><input class="typed" id="event-{{ $event['n'] }}" name="text" size="9" value="{{ BenchGlow\Quantity\Clock::show($event['at']) }}" autocomplete="off"><span class="echo" id="event-echo-{{ $event['n'] }}"></span></form>
+<form class="blank" method="post" action="{{ $page->to('edit') }}" hx-post="{{ $page->to('edit') }}" hx-trigger="change" hx-swap="none" hx-include="#base" hx-sync="#bench:queue all"><x-hidden :page="$page" :echo="'event-echo-'.$event['n']"/><input type="hidden" name="op" value="move_event"><input type="hidden" name="id" value="{{ $day->story->id }}"><input type="hidden" name="n" value="{{ $event['n'] }}"><input type="hidden" name="render" value="all"><label class="is-sr-only" for="event-{{ $event['n'] }}">{{ $event['words'] }} at</label><input class="typed" id="event-{{ $event['n'] }}" name="text" size="9" value="{{ BenchGlow\Quantity\Clock::show($event['at']) }}" autocomplete="off"><span class="echo" id="event-echo-{{ $event['n'] }}"></span></form>
 @foreach([-300 => 'Earlier', 300 => 'Later'] as $by => $word)<form class="act" method="post" action="{{ $page->to('edit') }}" hx-post="{{ $page->to('edit') }}" hx-swap="none" hx-include="#base" hx-sync="#bench:queue all"><x-hidden :page="$page"/><input type="hidden" name="op" value="move_event"><input type="hidden" name="id" value="{{ $day->story->id }}"><input type="hidden" name="n" value="{{ $event['n'] }}"><input type="hidden" name="by" value="{{ $by }}"><input type="hidden" name="render" value="all"><button class="button is-small" aria-label="{{ $word }}: {{ $event['words'] }}">{{ $word }}</button></form>@endforeach
 <form class="act" method="post" action="{{ $page->to('edit') }}" hx-post="{{ $page->to('edit') }}" hx-swap="none" hx-include="#base" hx-sync="#bench:queue all"><x-hidden :page="$page"/><input type="hidden" name="op" value="drop_event"><input type="hidden" name="id" value="{{ $day->story->id }}"><input type="hidden" name="n" value="{{ $event['n'] }}"><input type="hidden" name="render" value="all"><button class="button is-small" aria-label="Take out {{ $event['words'] }}">Take out</button></form></div>
 @endforeach

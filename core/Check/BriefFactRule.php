@@ -1,0 +1,137 @@
+<?php
+
+declare(strict_types=1);
+
+namespace BenchGlow\Check;
+
+use BenchGlow\Build\Circuit;
+use BenchGlow\Build\Fields;
+use BenchGlow\Quantity\Shown;
+use BenchGlow\Quantity\Words;
+use BenchGlow\Report\Analysis;
+use BenchGlow\Report\PartsList;
+use BenchGlow\Ways\Recognise;
+use BenchGlow\Ways\Ways;
+
+/** The brief says something that the present circuits go against: drilling, a joint that stays shut, wet places, the budget. */
+final class BriefFactRule implements Rule
+{
+    public function id(): string
+    {
+        return 'brief.fact';
+    }
+
+    public function check(Analysis $analysis): array
+    {
+        $findings = [];
+        foreach ($analysis->build->document->fields()->object('brief')->objects('facts') as $fact) {
+            $about = array_filter($analysis->build->circuits, fn (Circuit $c): bool => Facts::concerns($fact, $analysis->build->document, $c->id) && $analysis->build->lightsOf($c->id) !== []);
+            $findings = [...$findings, ...match ($fact->text('kind')) {
+                'no_drill' => $this->drilled($analysis, $fact, $about),
+                'comes_apart' => $this->joined($analysis, $fact, $about),
+                'wet' => $this->wet($analysis, $fact, $about),
+                'budget' => $this->dear($analysis, $fact),
+                default => [],
+            }];
+        }
+
+        return $findings;
+    }
+
+    private static function said(Fields $fact): string
+    {
+        $where = $fact->text('where');
+
+        return match ($fact->text('kind')) {
+            'no_drill' => trim("no drilling {$where}"),
+            'comes_apart' => 'it comes apart'.($where === '' ? '' : " at {$where}"),
+            default => trim("it gets wet {$where}"),
+        };
+    }
+
+    private function finding(?string $circuit, Fields $fact, string $text, Severity $severity = Severity::Warning): Finding
+    {
+        return new Finding($this->id(), $severity, $circuit, $circuit ?? $fact->text('id'), $text);
+    }
+
+    /**
+     * @param  array<string, Circuit>  $about
+     * @return list<Finding>
+     */
+    private function drilled(Analysis $analysis, Fields $fact, array $about): array
+    {
+        $findings = [];
+        foreach ($about as $id => $circuit) {
+            $way = Recognise::of($analysis->build->document, $id);
+            $holes = $way === null ? 0 : Ways::ALL[$way['way']][3];
+            if ($way !== null && $holes > 0) {
+                $findings[] = $this->finding($id, $fact, 'The brief says '.self::said($fact).'; '.Words::within($circuit->label).' ('.lcfirst(Ways::ALL[$way['way']][0]).") needs {$holes} hole".($holes === 1 ? '' : 's').'. Choose a way without, or take the fact out.');
+            }
+        }
+
+        return $findings;
+    }
+
+    /**
+     * @param  array<string, Circuit>  $about
+     * @return list<Finding>
+     */
+    private function joined(Analysis $analysis, Fields $fact, array $about): array
+    {
+        $plugged = [];
+        foreach ($analysis->build->devices as $device) {
+            $plugged[$device->text('kind') === 'plug' ? $device->text('circuit') : ''] = true;
+        }
+        foreach ($analysis->build->document->fields()->objects('leads') as $lead) {
+            $plugged[in_array('plug', $lead->items('ends'), true) ? $lead->text('circuit') : ''] = true;
+        }
+        unset($plugged['']);
+        // A place that names no circuit is one of the host: any plug may be the one that is meant.
+        if ($fact->text('where') === '' || $about === []) {
+            return $plugged !== [] || $analysis->build->lights === [] ? [] : [$this->finding(null, $fact, 'The brief says '.self::said($fact).'; no lead of this build has a plug. Put one where it parts.')];
+        }
+        $findings = [];
+        foreach (array_diff_key($about, $plugged) as $id => $circuit) {
+            $findings[] = $this->finding($id, $fact, 'The brief says '.self::said($fact).'; '.Words::within($circuit->label).' has no plug. Put one where it parts.');
+        }
+
+        return $findings;
+    }
+
+    /**
+     * @param  array<string, Circuit>  $about
+     * @return list<Finding>
+     */
+    private function wet(Analysis $analysis, Fields $fact, array $about): array
+    {
+        $open = [];
+        foreach ($analysis->build->devices as $device) {
+            $unsealed = $device->text('kind') === 'plug' && $device->has('sealed') && ! $device->flag('sealed');
+            if ($unsealed || $device->text('style') === 'idc_tap') {
+                $open[$device->text('circuit')] = $unsealed ? 'an unsealed plug' : 'a tap that cuts through the insulation';
+            }
+        }
+        foreach ($analysis->build->document->fields()->objects('leads') as $lead) {
+            if (in_array('idc_tap', $lead->items('ends'), true)) {
+                $open[$lead->text('circuit')] = 'a tap that cuts through the insulation';
+            }
+        }
+        $findings = [];
+        foreach (array_intersect_key($about, $open) as $id => $circuit) {
+            $findings[] = $this->finding($id, $fact, 'The brief says '.self::said($fact).'; '.Words::within($circuit->label)." has {$open[$id]} that lets water in. Take a sealed one, or solder and seal.");
+        }
+
+        return $findings;
+    }
+
+    /** @return list<Finding> */
+    private function dear(Analysis $analysis, Fields $fact): array
+    {
+        $budget = Facts::budget($fact);
+        $price = $budget === null ? 0.0 : array_sum(array_map(fn (array $row): float => (float) $row['price'], PartsList::of($analysis)));
+
+        return $budget !== null && $price > $budget
+            ? [$this->finding(null, $fact, 'The parts whose price is known come to '.Shown::plain($price, 2).'; the brief says a budget of '.$fact->text('value').'.', Severity::Note)]
+            : [];
+    }
+}

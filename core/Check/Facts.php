@@ -1,0 +1,47 @@
+<?php
+
+declare(strict_types=1);
+
+namespace BenchGlow\Check;
+
+use BenchGlow\Build\Document;
+use BenchGlow\Build\Fields;
+
+/** Facts of the brief, and which circuits they are about. */
+final class Facts
+{
+    /** Words that name no place. */
+    private const EMPTY = ['the', 'and', 'under', 'over', 'with', 'from', 'into', 'near', 'that', 'this', 'light', 'lights', 'lamp', 'lamps', 'where', 'circuit'];
+
+    /** Whether a fact is about a circuit: it says no place, or a word of its place is in the names of the circuit or its parts. */
+    public static function concerns(Fields $fact, Document $document, string $circuit): bool
+    {
+        if ($fact->text('where') === '') {
+            return true;
+        }
+        $names = '';
+        foreach (['circuits', 'lights', 'devices'] as $section) {
+            foreach ($document->fields()->objects($section) as $item) {
+                if (($section === 'circuits' ? $item->text('id') : $item->text('circuit')) === $circuit) {
+                    $names .= ' '.$item->text('label').' '.$item->text('surface').' '.$item->text('side');
+                }
+            }
+        }
+
+        return array_intersect(self::words($fact->text('where')), self::words($names)) !== [];
+    }
+
+    /** @return list<string> */
+    private static function words(string $text): array
+    {
+        $words = preg_split('/[^\p{L}]+/u', mb_strtolower($text)) ?: [];
+
+        return array_values(array_filter($words, fn (string $w): bool => mb_strlen($w) > 2 && ! in_array($w, self::EMPTY, true)));
+    }
+
+    /** The amount a budget names: "60", "at most 45.50"; null: none. */
+    public static function budget(Fields $fact): ?float
+    {
+        return $fact->text('kind') === 'budget' && preg_match('/\d+(?:[.,]\d+)?/', $fact->text('value'), $m) === 1 ? (float) str_replace(',', '.', $m[0]) : null;
+    }
+}

@@ -1,0 +1,138 @@
+<?php
+
+declare(strict_types=1);
+
+use App\Models\Build;
+use App\Models\Revision;
+use App\Support\StartForm;
+use BenchGlow\Build\Fields;
+use BenchGlow\Report\Analysis;
+use BenchGlow\Story\Shipped;
+use BenchGlow\Ways\Recognise;
+
+function page(object $test, string $url): string
+{
+    return html_entity_decode((string) $test->get($url)->assertOk()->getContent(), ENT_QUOTES);
+}
+
+/** @return list<array<array-key, mixed>> */
+function happens(object $test, Build $build): array
+{
+    return array_map(fn (Fields $e): array => $e->data, stands($test, $build)->fields()->objects('stories')[0]->objects('events'));
+}
+
+it('says in one sentence what should glow, and lets its clauses be chosen', function (): void {
+    $build = hungExample($this, 'wherry');
+    $html = page($this, "/b/{$build->key}/brief?c=boarding_step&i[fore_door]=open");
+    expect($html)->toContain('The boarding step glows when the fore door is open or the aft door is open.')
+        ->and(substr_count($html, 'live-clause'))->toBe(1);
+    sends($this, $build, ['op' => 'set_clauses', 'id' => 'boarding_step_want', 'clause' => ['fore door open', 'master', ''], 'join' => ['', 'unless', 'or']])->assertOk();
+    expect(page($this, "/b/{$build->key}/brief?c=boarding_step"))->toContain('glows when the fore door is open, unless the master is on.');
+    expect(Revision::query()->where('build_id', $build->id)->orderByDesc('no')->value('what'))->toContain('when it glows');
+    sends($this, $build, ['op' => 'set_clauses', 'id' => 'boarding_step_want', 'clause' => ['the moon'], 'join' => ['']])->assertStatus(422)->assertSee('When:');
+});
+
+it('plays the story against every way and ranks the obvious one behind', function (): void {
+    $build = hungExample($this, 'heron');
+    $html = page($this, "/b/{$build->key}/brief?c=galley_shelf");
+    expect($html)->toContain('A weekend aboard, the switch forgotten')
+        ->and(strpos($html, '<h4>A sensor: someone at the stove'))->toBeLessThan(strpos($html, '<h4>A hand switch: galley switch'))
+        ->and($html)->toContain('The battery is at its limit after 32 h 40.')->toContain('nothing to drill')->toContain('Flat by 9:33 of "A weekend aboard')
+        ->and(substr_count($html, 'class="way-drawing"'))->toBe(3);
+});
+
+it('uses an idea as one edit that the circuit shows, and takes it back to the same bytes', function (): void {
+    $build = hungExample($this, 'heron');
+    $before = stands($this, $build)->json;
+    preg_match_all('/name="edit" value="([^"]+)"/', (string) $this->get("/b/{$build->key}/brief?c=galley_shelf")->getContent(), $m);
+    $edits = array_values(array_filter(array_map(fn (string $e): string => html_entity_decode($e, ENT_QUOTES), $m[1]), fn (string $e): bool => str_contains($e, 'sensor_motion')));
+    sends($this, $build, ['edit' => $edits[0], 'render' => 'all'])->assertOk();
+    expect(Recognise::of(stands($this, $build), 'galley_shelf'))->toBe(['way' => 'hand', 'wires' => [], 'ways' => [], 'inputs' => ['galley_motion']])
+        ->and(Revision::query()->where('build_id', $build->id)->orderByDesc('no')->value('what'))->toBe('Galley shelf: a sensor: someone at the stove')
+        ->and(Analysis::of(stands($this, $build))->at(['galley_motion' => 'there'])->states['nominal']->totalA())->toBeGreaterThan(3.0);
+    $this->get("/b/{$build->key}/circuit?c=galley_shelf")->assertOk()->assertSeeText('Someone at the stove');
+    $this->post("/b/{$build->key}/undo", ['base' => (string) $build->refresh()->head, 'token' => 'back'], SWAP)->assertOk();
+    expect(stands($this, $build)->json)->toBe($before);
+});
+
+it('moves an event typed and stepped, keeps the order, and refuses what is no time', function (): void {
+    $build = hungExample($this, 'wherry');
+    sends($this, $build, ['op' => 'move_event', 'id' => 'loading', 'n' => '4', 'text' => '19:50', 'render' => 'all'])->assertOk();
+    expect(happens($this, $build)[4])->toBe(['at_s' => 71400, 'input' => 'courtesy', 'to' => 'on']);
+    sends($this, $build, ['op' => 'move_event', 'id' => 'loading', 'n' => '4', 'by' => '-300'])->assertOk();
+    expect(happens($this, $build)[4]['at_s'])->toBe(71100);
+    sends($this, $build, ['op' => 'move_event', 'id' => 'loading', 'n' => '4', 'text' => '8:00'])->assertOk();
+    expect(array_column(happens($this, $build), 'at_s'))->toBe((function (array $t): array {
+        sort($t);
+
+        return $t;
+    })(array_column(happens($this, $build), 'at_s')))->and(happens($this, $build)[0]['input'])->toBe('courtesy');
+    $head = $build->refresh()->head;
+    sends($this, $build, ['op' => 'move_event', 'id' => 'loading', 'n' => '1', 'text' => 'teatime'])->assertStatus(422)->assertSee('Time:')->assertSee('Type 18:30');
+    sends($this, $build, ['op' => 'move_event', 'id' => 'loading', 'n' => '1', 'text' => 'day 3 8:00'])->assertStatus(422)->assertSee('lies past the end of the story, 24:00');
+    sends($this, $build, ['op' => 'move_event', 'id' => 'loading', 'n' => '99', 'text' => '8:00'])->assertStatus(422)->assertSee('Event: it is gone.');
+    sends($this, $build, ['op' => 'add_event', 'id' => 'loading', 'text' => '8:00', 'what' => 'fore_door ajar'])->assertStatus(422)->assertSee('Event: choose what happens');
+    sends($this, $build, ['op' => 'add_wanted', 'id' => 'loading', 'circuit' => 'boarding_step', 'from' => '9:00', 'to' => '8:00'])->assertStatus(422)->assertSee('Wanted to: it ends before it begins');
+    sends($this, $build, ['op' => 'add_event', 'id' => 'nothing', 'text' => '8:00', 'what' => 'fore_door open'])->assertStatus(422)->assertSee('Story: it is gone.');
+    expect($build->refresh()->head)->toBe($head);
+    sends($this, $build, ['op' => 'add_event', 'id' => 'loading', 'text' => '7:30', 'what' => 'lid up'])->assertOk();
+    expect(happens($this, $build)[0])->toBe(['at_s' => 27000, 'input' => 'lid', 'to' => 'up']);
+    sends($this, $build, ['op' => 'drop_event', 'id' => 'loading', 'n' => '0'])->assertOk();
+    sends($this, $build, ['op' => 'add_wanted', 'id' => 'loading', 'circuit' => 'boarding_step', 'from' => '6:00', 'to' => '6:30'])->assertOk();
+    expect(stands($this, $build)->fields()->objects('stories')[0]->objects('wanted'))->toHaveCount(3);
+    sends($this, $build, ['op' => 'drop_wanted', 'id' => 'loading', 'n' => '2'])->assertOk();
+    expect(stands($this, $build)->fields()->objects('stories')[0]->objects('wanted'))->toHaveCount(2);
+});
+
+it('lets the chosen moment throw the inputs, and lays two ideas over each other', function (): void {
+    $build = hungExample($this, 'wherry');
+    $html = page($this, "/b/{$build->key}/brief?c=boarding_step&m=10:00&idea=0&over=1");
+    expect($html)->toContain('i%5Bfore_door%5D=open')->toContain('id="over-says"')->toContain('only as it is now: either of two, kept apart for');
+    expect(page($this, "/b/{$build->key}/brief?c=boarding_step&m=soon"))->toContain("Moment: 'soon' is no time.");
+    // An edit keeps the moment that is looked at.
+    $answer = $this->post("/b/{$build->key}/edit?at=brief&c=boarding_step&m=10:00", ['base' => (string) $build->refresh()->head, 'token' => 'm1', 'op' => 'move_event', 'id' => 'loading', 'n' => '0', 'by' => '300', 'render' => 'all'], SWAP)->assertOk();
+    expect(html_entity_decode((string) $answer->getContent(), ENT_QUOTES))->toContain('id="moment" name="m" size="9" value="10:00"');
+});
+
+it('takes a shipped story into a build of any place', function (string $place): void {
+    $this->post('/builds', ['place' => $place])->assertStatus(303);
+    $build = Build::query()->orderByDesc('id')->firstOrFail();
+    $story = array_key_first(Shipped::of($place));
+    sends($this, $build, ['op' => 'use_story', 'circuit' => 'first_light', 'text' => $story])->assertOk();
+    expect(page($this, "/b/{$build->key}/brief"))->toContain('Ways of switching, best first')->toContain(Shipped::of($place)[$story]);
+    sends($this, $build, ['op' => 'use_story', 'circuit' => 'first_light', 'text' => 'none'])->assertStatus(422)->assertSee('Story: choose one from the list.');
+})->with(BenchGlow\Build\Format\FormatOne::PLACES);
+
+it('begins a build from five questions on a solved circuit, each of them skipped or answered', function (string $when, array $more, array $thrown): void {
+    $this->post('/builds', ['when' => $when, ...$more])->assertStatus(303);
+    $build = Build::query()->firstOrFail();
+    $analysis = Analysis::of(stands($this, $build))->at($thrown);
+    expect($analysis->states['nominal']->reason)->toBeNull()
+        ->and($analysis->states['nominal']->totalA())->toBeGreaterThan(0.0)
+        ->and(array_filter($analysis->findings, fn ($f): bool => $f->rule === 'intent.not_met'))->toBe([]);
+    $this->get("/b/{$build->key}/circuit")->assertOk()->assertSee('id="drawing"', false);
+})->with([
+    'all skipped' => ['', [], []],
+    'hand' => ['hand', ['title' => 'Skiff', 'place' => 'boat', 'supply' => 'house_bank_24', 'amount' => '2.4 m', 'label' => 'Locker'], ['hand' => 'on']],
+    'lid' => ['lid', ['place' => 'cabinet', 'part' => 'led_warm_5', 'amount' => '9'], ['lid' => 'up']],
+    'door' => ['door', ['place' => 'stall', 'no_drill' => '1'], ['door' => 'open']],
+    'motion' => ['motion', ['place' => 'wearable', 'budget' => '60'], ['motion' => 'there']],
+    'dusk' => ['dusk', ['place' => 'display', 'wet' => 'the first light', 'comes_apart' => 'the base'], ['dusk' => 'dark']],
+    'host, positive' => ['host_plus', ['place' => 'road_vehicle'], ['host_lamp' => 'on']],
+    'host, ground' => ['host_ground', ['place' => 'boat', 'supply' => 'pack_lifepo4_12'], ['host_lamp' => 'on']],
+]);
+
+it('names the question that was answered wrongly and keeps what was typed', function (array $sent, string $sentence): void {
+    $this->post('/builds', ['title' => 'Skiff', ...$sent])->assertRedirect('/#start')->assertSessionHas('refused', fn (string $s): bool => str_starts_with($s, $sentence))->assertSessionHasInput('title', 'Skiff');
+    expect(Build::query()->count())->toBe(0);
+})->with([
+    [['place' => 'moon'], 'Place: choose one'], [['supply' => 'sun'], 'Supply: choose'], [['part' => 'lava'], 'What glows: choose'], [['amount' => 'some'], 'Length: '],
+    [['when' => 'never'], 'When: choose'], [['budget' => 'little'], "Budget: expected an amount, as 60, not 'little'."],
+]);
+
+it('begins from an example, and says when it is none', function (): void {
+    $this->post('/builds/example', ['example' => 'wherry'])->assertStatus(303);
+    expect(Build::query()->firstOrFail()->title)->toBe('Wherry at her berth');
+    $this->post('/builds/example', ['example' => '../composer'])->assertSessionHas('refused', 'Example: choose one from the list.');
+    expect(StartForm::WHEN)->toHaveKey('hand');
+});
