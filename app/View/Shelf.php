@@ -19,6 +19,12 @@ use BenchGlow\Sizing\FuseWindow;
 /** Lists to choose from, each entry with the figures that matter. */
 final class Shelf
 {
+    /** Kinds of facts of the brief, as a builder says them. */
+    public const FACTS = [
+        'no_drill' => 'no drilling', 'comes_apart' => 'comes apart at', 'wet' => 'gets wet', 'hot' => 'gets hot', 'moving' => 'moves', 'surface' => 'surface', 'seen_by' => 'who sees it, from where',
+        'looks_unlit' => 'how it looks unlit', 'hinders' => 'what it may hinder', 'road' => 'road', 'water' => 'water', 'budget' => 'budget', 'needed_by' => 'needed by', 'other' => 'something else',
+    ];
+
     /**
      * @param  string  $shelf  leds · strips · modules
      * @return array<string, array<string, string>>

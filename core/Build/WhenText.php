@@ -100,7 +100,10 @@ final class WhenText
 
         $words = array_filter((array) $is, is_string(...));
 
-        return $this->spoken ? 'the '.Words::within($names[0]).' is '.implode(' or ', $words) : Words::within($names[0]).' '.implode('/', $words);
+        // "someone at the stove is there" takes no article.
+        $article = preg_match('/^(some|any|every|no|the|an?)(one|body|thing)?\b/i', $names[0]) === 1 ? '' : 'the ';
+
+        return $this->spoken ? $article.Words::within($names[0]).' is '.implode(' or ', $words) : Words::within($names[0]).' '.implode('/', $words);
     }
 
     // ---- reading ----------------------------------------------------------------------------------------------------

@@ -36,7 +36,15 @@ picture('circuit-day', $at('Heron'));
 picture('circuit-faults-day', $at('Harbour tour', '?c=warehouse'));
 picture('circuit-row-night', $at('Carnival lantern', '?c=flame'), night: true);
 picture('circuit-narrow', $at('Heron'), 390, 844);
-picture('brief-day', $at('Heron', '', 'brief'));
+picture('brief-day', $at('Heron', '?c=galley_shelf&m=20:00', 'brief'), 1280, 1000);
+picture('ideas-night', function (Window $w) use ($at): void {
+    $at('Wherry', '?c=boarding_step&idea=1&over=0', 'brief')($w);
+    $w->script('document.querySelector(".over-row").scrollIntoView()');
+}, 1280, 900, night: true);
+picture('start-day', function (Window $w): void {
+    $w->open('/');
+    $w->script('document.getElementById("start").scrollIntoView()');
+});
 picture('handover-day', $at('Coffee stall', '', 'handover'));
 picture('sum-strip-day', fn (Window $w) => $w->open('/sums/strip?length=6%27+4+1%2F2%22'));
 picture('sum-resistor-night', fn (Window $w) => $w->open('/sums/resistor'), night: true);

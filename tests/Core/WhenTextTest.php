@@ -37,6 +37,11 @@ it('says what it could not make out', function (string $text, string $says): voi
     ['(brake lever on', 'a bracket is not closed.'], ['brake lever on light rocker on', "'light' was not understood there."],
 ]);
 
+it('gives no article to someone', function (string $label, string $says): void {
+    $document = Document::fromJson((string) json_encode(['format' => 'bench-glow/build', 'version' => 1, 'title' => 't', 'place' => 'boat', 'supplies' => [], 'circuits' => [], 'inputs' => [['id' => 'i', 'kind' => 'motion', 'label' => $label, 'positions' => ['still', 'there']]]]));
+    expect(WhenText::sentence(['input' => 'i', 'is' => 'there'], $document))->toBe($says);
+})->with([['Someone at the stove', 'someone at the stove is there'], ['Anchor watch', 'the anchor watch is there'], ['The hatch', 'the hatch is there']]);
+
 it('says a circuit\'s wishes as one sentence, precedence spoken', function (): void {
     $document = spoken();
     $build = BenchGlow\Build\Build::of($document);

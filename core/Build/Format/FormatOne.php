@@ -19,7 +19,7 @@ final class FormatOne
 
     public const SUPPLY_KINDS = ['lead_acid_12v', 'lead_acid_24v', 'lifepo4_12v', 'lifepo4_24v', 'driver_12v', 'driver_24v', 'usb_5v', 'block_9v', 'tool_18v', 'no_battery_12v', 'other'];
 
-    public const FACT_KINDS = ['no_drill', 'comes_apart', 'wet', 'hot', 'moving', 'surface', 'seen_by', 'road', 'water', 'budget', 'needed_by', 'other'];
+    public const FACT_KINDS = ['no_drill', 'comes_apart', 'wet', 'hot', 'moving', 'surface', 'seen_by', 'road', 'water', 'budget', 'needed_by', 'looks_unlit', 'hinders', 'other'];
 
     public const COLOURS = ['red', 'amber', 'yellow', 'green', 'blue', 'uv', 'white', 'warm_white', 'neutral_white', 'cool_white'];
 

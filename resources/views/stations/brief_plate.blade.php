@@ -23,11 +23,11 @@
 <h2>Facts the other stations obey</h2>
 <ul class="facts">
 @foreach($f->object('brief')->objects('facts') as $fact)
-<li><b>{{ str_replace('_', ' ', $fact->text('kind')) }}</b> {{ $fact->text('where') }}{{ $fact->has('value') ? ($fact->has('where') ? ': ' : '').$fact->text('value') : '' }} <x-act :page="$page" :edit="['op' => 'remove', 'id' => $fact->text('id')]" class="is-small">Remove this fact</x-act></li>
+<li><b>{{ App\View\Shelf::FACTS[$fact->text('kind')] ?? $fact->text('kind') }}</b> {{ $fact->text('where') }}{{ $fact->has('value') ? ($fact->has('where') ? ': ' : '').$fact->text('value') : '' }} <x-act :page="$page" :edit="['op' => 'remove', 'id' => $fact->text('id')]" class="is-small">Remove this fact</x-act></li>
 @endforeach
 </ul>
 <form class="says" method="post" action="{{ $page->to('edit') }}" hx-post="{{ $page->to('edit') }}" hx-swap="none" hx-include="#base" hx-sync="#bench:queue all"><x-hidden :page="$page" echo="fact-echo"/><input type="hidden" name="op" value="add_fact"><input type="hidden" name="render" value="all">
-<span class="blank"><label for="fact-kind">Fact</label><select class="typed" id="fact-kind" name="kind">@foreach(BenchGlow\Build\Format\FormatOne::FACT_KINDS as $kind)<option value="{{ $kind }}">{{ str_replace('_', ' ', $kind) }}</option>@endforeach</select></span>
+<span class="blank"><label for="fact-kind">Fact</label><select class="typed" id="fact-kind" name="kind">@foreach(App\View\Shelf::FACTS as $kind => $text)<option value="{{ $kind }}">{{ $text }}</option>@endforeach</select></span>
 <span class="blank"><label for="fact-where">where</label><input class="typed" id="fact-where" name="where" size="20"></span><span class="blank"><label for="fact-value">what</label><input class="typed" id="fact-value" name="value" size="20"></span>
 <button class="button is-primary">Add the fact</button><span class="echo" id="fact-echo"></span></form>
 <h2>Targets</h2>

@@ -3,7 +3,7 @@
 @php($day = new App\View\DayView($page))
 <section class="day" id="day" aria-label="The day">
 <h2>A day of use</h2>
-@if($page->circuit === null)<p class="muted">Begin a circuit first.</p>
+@if($page->circuit === null)<p class="muted">Begin a circuit first, <a href="{{ $page->url(['station' => 'circuit']) }}#new-circuit">with what glows</a>.</p>
 @elseif($day->wrong !== null)<p><span class="wrong" role="alert">{{ $day->wrong }}</span></p>
 @elseif($day->story === null)
 <p>Play a day of use against every sensible way of switching. Take one of these and change it:</p>
@@ -37,6 +37,7 @@
 <p class="why">{{ $idea->why }}</p>
 <p><b class="figure">{{ $S::plain($idea->day->ampHours, 2) }} Ah</b>, {{ $idea->parts }} part{{ $idea->parts === 1 ? '' : 's' }}, <span class="figure">{{ $S::figure($idea->price) }}</span>{{ $idea->holes > 0 ? ', '.$idea->holes.' hole'.($idea->holes === 1 ? '' : 's') : ', nothing to drill' }}</p>
 @if($idea->failure !== '')<p class="cost">{{ $idea->failure }}</p>@endif
+<p class="cost">From {{ $idea->day->solves }} solved situation{{ $idea->day->solves === 1 ? '' : 's' }}.</p>
 @if($idea->edit === null)<p class="on-bench">on the bench</p>@else<x-act :page="$page" :edit="[...$idea->edit, 'what' => $page->circuit->label.': '.$idea->name]" class="is-small">Use this idea<span class="is-sr-only">: {{ $idea->name }}</span></x-act>@endif</li>
 @endforeach</ul>
 <details class="events" open><summary>What happens ({{ count($day->events()) }})</summary>

@@ -1,0 +1,132 @@
+<?php
+
+declare(strict_types=1);
+
+use Facebook\WebDriver\Interactions\WebDriverActions;
+use Facebook\WebDriver\WebDriverKeys;
+use Tests\Support\Bench;
+use Tests\Support\Window;
+
+/** Opens the Brief of a demo build's circuit. */
+function brief(Window $w, string $build, string $circuit, string $more = ''): void
+{
+    $w->build($build);
+    $w->open(str_replace('/circuit', '/brief', (string) parse_url($w->driver->getCurrentURL(), PHP_URL_PATH))."?c={$circuit}{$more}");
+    $w->find('#day');
+}
+
+it('begins a build from the five questions and plays a story on it, by mouse', function (): void {
+    $w = Bench::here()->window();
+    $w->open('/');
+    $w->choose('#place', 'boat');
+    $w->choose('#supply', 'house_bank_12');
+    $w->choose('#glows', 'strip_warm_12_48');
+    $w->type('#amount', 'two');
+    $w->choose('#when', 'lid');
+    $w->script('[...document.querySelectorAll(".five button")].pop().click()');
+    $w->sees('.refused', "Length: 'two'");
+    expect($w->script('return [document.getElementById("amount").value, document.getElementById("when").value, document.getElementById("place").value]'))->toBe(['two', 'lid', 'boat']);
+    $w->type('#amount', '2.1 m');
+    $w->type('#light-label', 'Chart table');
+    $w->script('[...document.querySelectorAll(".five button")].pop().click()');
+    $w->sees('#head-sentence', 'It glows as it should');
+    expect($w->text('#flags'))->toContain('Chart table')
+        ->and($w->all('#drawing .wide .sym'))->not->toBe([]);
+    $w->click('#run a[href*="/brief"]');
+    $w->sees('.big-sentence', 'The chart table glows when the lid is up.');
+    $w->script('document.getElementById("shipped").form.requestSubmit()');
+    $w->until(fn (): bool => count($w->all('.idea-list .card-way')) >= 2, 'the ways are played');
+    expect($w->text('.idea-list'))->toContain('on the bench')->toContain('It glows')
+        ->and($w->complaints())->toBe([]);
+    $w->close();
+});
+
+it('moves an event typed, stepped and dragged, one entry of the history each; Escape lets it lie', function (): void {
+    $w = Bench::here()->window();
+    brief($w, 'Wherry at her berth', 'boarding_step');
+    $at = fn (): mixed => $w->script('return document.getElementById("event-4").value');
+    $base = $w->base();
+    expect($at())->toBe('19:40');
+    $w->enter('#event-4', '19:50');
+    $w->until(fn (): bool => $w->base() === $base + 1, 'the typed time is kept');
+    expect($at())->toBe('19:50');
+    $w->script('document.querySelector("[aria-label=\"Earlier: Saloon lamp on\"]").scrollIntoView({block: "center"})');
+    $w->click('[aria-label="Earlier: Saloon lamp on"]');
+    $w->until(fn (): bool => $at() === '19:45', 'the step is kept');
+    $w->enter('#event-4', 'teatime');
+    $w->sees('#event-echo-4', "Time: 'teatime' is no time.");
+    expect($at())->toBe('teatime');
+    $w->enter('#event-4', '19:45');
+
+    $dot = fn (): mixed => $w->find('.wide [data-event="2"]');
+    $w->script('document.querySelector(".wide .day-picture").scrollIntoView({block: "center"})');
+    $before = [$w->base(), $w->script('return document.getElementById("event-2").value'), $dot()->getAttribute('cx')];
+    (new WebDriverActions($w->driver))->clickAndHold($dot())->moveByOffset(60, 0)->sendKeys(null, WebDriverKeys::ESCAPE)->release()->perform();
+    expect([$w->base(), $w->script('return document.getElementById("event-2").value'), $dot()->getAttribute('cx')])->toBe($before);
+    (new WebDriverActions($w->driver))->clickAndHold($dot())->moveByOffset(30, 0)->release()->perform();
+    $w->until(fn (): bool => $w->base() === $before[0] + 1, 'the drag is kept as one change');
+    $moved = (string) $w->script('return document.getElementById("event-2").value');
+    expect($before[1])->toBe('12:30')->and($moved)->toStartWith('13:');
+    $w->click('#headline [data-key=z]');
+    $w->until(fn (): bool => $w->script('return document.getElementById("event-2").value') === '12:30', 'the drag is taken back');
+    $w->close();
+});
+
+it('chooses the moment in the picture; meter and circuit follow it', function (): void {
+    $w = Bench::here()->window();
+    brief($w, 'Wherry at her berth', 'boarding_step', '&m=8:00');
+    expect($w->text('#flags'))->toContain('0 lit');
+    $w->script('document.querySelector(".wide .day-picture").scrollIntoView({block: "center"})');
+    $picture = $w->find('.wide .day-picture');
+    (new WebDriverActions($w->driver))->moveToElement($picture, 0, 20)->click()->perform();
+    $w->until(fn (): bool => str_contains($w->driver->getCurrentURL(), 'm=12'), 'the middle of the day is chosen');
+    expect($w->text('#flags'))->toContain('1 lit')
+        ->and($w->all('.live-clause'))->toHaveCount(2);
+    $w->script('[...document.querySelectorAll("#day a.button")].find(a => a.textContent.includes("See the circuit")).click()');
+    $w->until(fn (): bool => str_contains($w->driver->getCurrentURL(), '/circuit') && str_contains($w->driver->getCurrentURL(), 'aft_door'), 'the circuit stands as it does then');
+    $w->close();
+});
+
+it('goes by keyboard: a clause chosen, an idea used, both taken back', function (): void {
+    $w = Bench::here()->window();
+    brief($w, 'Heron', 'galley_shelf');
+    $w->tabTo('.clause');
+    $w->keys('g', WebDriverKeys::ENTER);
+    $w->sees('.big-sentence', 'The galley shelf glows when the galley switch is on.');
+    $w->script('document.activeElement.blur()');
+    $w->keys('z');
+    $w->sees('.big-sentence', 'The galley shelf glows always.');
+    $w->tabTo('.idea-list .first button');
+    $w->keys(WebDriverKeys::ENTER);
+    $w->until(fn (): bool => str_contains($w->text('.idea-list .used h4'), 'hand switch'), 'the idea is on the bench');
+    expect($w->text('.big-sentence'))->toContain('glows when someone at the stove is there');
+    $w->script('document.activeElement.blur()');
+    $w->keys('z');
+    $w->sees('.idea-list .used h4', 'straight from a fused supply');
+    expect($w->complaints())->toBe([]);
+    $w->close();
+});
+
+it('shows one trail on a narrow screen and steps through them', function (): void {
+    $w = Bench::here()->window(390, 844);
+    brief($w, 'Wherry at her berth', 'boarding_step');
+    expect($w->script('return [...document.querySelectorAll(".slim .day-picture .trail")].length'))->toBe(1)
+        ->and($w->shows('.wide .day-picture'))->toBeFalse()
+        ->and($w->text('.one-trail'))->toContain('idea 1 of 4');
+    $w->click('.one-trail a:nth-of-type(2)');
+    $w->until(fn (): bool => str_contains($w->driver->getCurrentURL(), 'idea=1'), 'the second idea');
+    expect($w->script('return document.querySelector(".slim .day-picture text:not(.figure)").textContent'))->toContain('A relay that follows saloon lamp wire');
+    $w->close();
+});
+
+it('breaks no accessibility rule and scrolls nothing sideways', function (int $width, bool $dark): void {
+    $w = Bench::here()->window($width, 844, $dark);
+    foreach ([['Heron', 'galley_shelf', '&over=1&m=20:00'], ['Wherry at her berth', 'boarding_step', ''], ['Coffee trike', 'counter_edge', '&m=soon'], ['Coffee stall', '', '']] as [$build, $circuit, $more]) {
+        brief($w, $build, $circuit, $more);
+        expect($w->violations())->toBe([], "{$build} {$circuit}")
+            ->and($w->script('return document.documentElement.scrollWidth <= window.innerWidth'))->toBeTrue("{$build} {$circuit} scrolls sideways");
+    }
+    $w->open('/');
+    expect($w->violations())->toBe([])->and($w->script('return document.documentElement.scrollWidth <= window.innerWidth'))->toBeTrue();
+    $w->close();
+})->with([[1280, false], [390, false], [390, true]]);
