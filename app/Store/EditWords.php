@@ -18,7 +18,7 @@ final class EditWords
         'wanted_m' => 'length', 'length_m' => 'lead length', 'fuse_a' => 'fuse', 'count' => 'count', 'per_string' => 'LEDs in series', 'ohm' => 'resistor', 'last_ohm' => 'last resistor',
         'label' => 'name', 'title' => 'title', 'place' => 'place', 'fit' => 'cut', 'surface' => 'surface', 'wire' => 'wire', 'at_m' => 'fuse place', 'brief.note' => 'note',
         'min_v' => 'lowest volts', 'nominal_v' => 'normal volts', 'max_v' => 'highest volts', 'capacity_ah' => 'capacity', 'rated_w' => 'rating',
-        'events' => 'what happens', 'wanted' => 'when light is wanted', 'when' => 'when it glows', 'settings.uniformity_target' => 'evenness target', 'settings.drop_target' => 'drop target', 'rail_ohm_per_m' => 'rail resistance',
+        'events' => 'what happens', 'lasts_s' => 'how long it lasts', 'wanted' => 'when light is wanted', 'when' => 'when it glows', 'settings.uniformity_target' => 'evenness target', 'settings.drop_target' => 'drop target', 'rail_ohm_per_m' => 'rail resistance',
     ];
 
     /** @param  array<array-key, mixed>  $edit */

@@ -16,7 +16,7 @@ use BenchGlow\Story\Shipped;
 /** Forms of the Brief: the clauses of a sentence, stories, their events and the spans in which light is wanted. */
 final readonly class BriefForm
 {
-    public const OPS = ['set_clauses', 'use_story', 'add_event', 'move_event', 'drop_event', 'add_wanted', 'drop_wanted'];
+    public const OPS = ['set_clauses', 'use_story', 'add_event', 'move_event', 'drop_event', 'add_wanted', 'drop_wanted', 'story_lasts'];
 
     public function __construct(private Document $document)
     {
@@ -33,6 +33,7 @@ final readonly class BriefForm
             'set_clauses' => $this->clauses($in),
             'use_story' => Shipped::edit($this->document, $in->text('text'), $in->text('circuit')) ?? throw new NotUnderstood('Story: choose one from the list.'),
             'add_wanted' => $this->wanted($in),
+            'story_lasts' => $this->lasts($in),
             'drop_wanted' => $this->without($in->text('id'), 'wanted', (int) $in->text('n')),
             'drop_event' => $this->without($in->text('id'), 'events', (int) $in->text('n')),
             default => $this->event($in),
@@ -61,6 +62,21 @@ final readonly class BriefForm
         }
 
         throw new NotUnderstood('Story: it is gone. Choose another.');
+    }
+
+    /**
+     * @return array<string, mixed> its end moved; nothing that happens may lie behind it
+     */
+    private function lasts(Fields $in): array
+    {
+        $story = $this->story($in->text('id'));
+        $lasts = self::time($in->text('text'), 'Lasts', INF);
+        $last = max([60.0, ...array_map(fn (Fields $e): float => $e->number('at_s'), $story->objects('events')), ...array_map(fn (Fields $w): float => $w->number('to_s'), $story->objects('wanted'))]);
+        if ($lasts < $last) {
+            throw new NotUnderstood('Lasts: something still happens at '.Clock::show($last).'. Expected no less than that.');
+        }
+
+        return ['op' => 'set', 'id' => $story->text('id'), 'field' => 'lasts_s', 'value' => $lasts];
     }
 
     private static function time(string $text, string $field, float $lasts): float

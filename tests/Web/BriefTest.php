@@ -84,6 +84,19 @@ it('moves an event typed and stepped, keeps the order, and refuses what is no ti
     expect(stands($this, $build)->fields()->objects('stories')[0]->objects('wanted'))->toHaveCount(2);
 });
 
+it('lets a story be named, lengthened and taken out, but not cut short of what happens in it', function (): void {
+    $build = hungExample($this, 'wherry');
+    sends($this, $build, ['op' => 'story_lasts', 'id' => 'loading', 'text' => 'day 3 0:00', 'render' => 'all'])->assertOk();
+    sends($this, $build, ['id' => 'loading', 'field' => 'label', 'text' => 'Loading day'])->assertOk();
+    $story = stands($this, $build)->fields()->objects('stories')[0];
+    expect([$story->number('lasts_s'), $story->text('label')])->toBe([172800.0, 'Loading day']);
+    sends($this, $build, ['op' => 'story_lasts', 'id' => 'loading', 'text' => '12 h'])->assertStatus(422)->assertSee('Lasts: something still happens at 23:25.');
+    sends($this, $build, ['op' => 'story_lasts', 'id' => 'loading', 'text' => 'long'])->assertStatus(422)->assertSee('Lasts:')->assertSee('Type 18:30');
+    sends($this, $build, ['edit' => json_encode(['op' => 'remove', 'id' => 'loading'])])->assertOk();
+    $html = page($this, "/b/{$build->key}/brief?c=boarding_step");
+    expect($html)->toContain('Take this story')->not->toContain('idea-list');
+});
+
 it('lets the chosen moment throw the inputs, and lays two ideas over each other', function (): void {
     $build = hungExample($this, 'wherry');
     $html = page($this, "/b/{$build->key}/brief?c=boarding_step&m=10:00&idea=0&over=1");
