@@ -57,13 +57,15 @@ it('moves an event typed, stepped and dragged, one entry of the history each; Es
     $w->sees('#event-echo-4', "Time: 'teatime' is no time.");
     expect($at())->toBe('teatime');
     $w->enter('#event-4', '19:45');
+    $w->until(fn (): bool => ! str_contains($w->text('#event-echo-4'), 'teatime'), 'the complaint goes');
+    $w->settle();
 
     $dot = fn (): mixed => $w->find('.wide [data-event="2"]');
     $w->script('document.querySelector(".wide .day-picture").scrollIntoView({block: "center"})');
     $before = [$w->base(), $w->script('return document.getElementById("event-2").value'), $dot()->getAttribute('cx')];
-    (new WebDriverActions($w->driver))->clickAndHold($dot())->moveByOffset(60, 0)->sendKeys(null, WebDriverKeys::ESCAPE)->release()->perform();
+    $w->steady(fn () => (new WebDriverActions($w->driver))->clickAndHold($dot())->moveByOffset(60, 0)->sendKeys(null, WebDriverKeys::ESCAPE)->release()->perform());
     expect([$w->base(), $w->script('return document.getElementById("event-2").value'), $dot()->getAttribute('cx')])->toBe($before);
-    (new WebDriverActions($w->driver))->clickAndHold($dot())->moveByOffset(30, 0)->release()->perform();
+    $w->steady(fn () => (new WebDriverActions($w->driver))->clickAndHold($dot())->moveByOffset(30, 0)->release()->perform());
     $w->until(fn (): bool => $w->base() === $before[0] + 1, 'the drag is kept as one change');
     $moved = (string) $w->script('return document.getElementById("event-2").value');
     expect($before[1])->toBe('12:30')->and($moved)->toStartWith('13:');

@@ -71,7 +71,7 @@ final class Window
      * @param  callable(): T  $do
      * @return T
      */
-    private function steady(callable $do): mixed
+    public function steady(callable $do): mixed
     {
         for ($n = 0; ; $n++) {
             try {
@@ -98,6 +98,12 @@ final class Window
             usleep(15_000);
         } while (hrtime(true) < $until);
         throw new RuntimeException("Waited in vain until {$what}. Page: ".$this->driver->getCurrentURL());
+    }
+
+    /** Waits until no answer is awaited any more. */
+    public function settle(): void
+    {
+        $this->until(fn (): bool => $this->script('return document.querySelector(".htmx-request, .htmx-swapping, .htmx-settling") === null') === true, 'every answer is in');
     }
 
     public function sees(string $css, string $text): void
