@@ -8,7 +8,9 @@ use BenchGlow\Build\BadBuild;
 use BenchGlow\Build\Clauses;
 use BenchGlow\Build\Document;
 use BenchGlow\Build\Fields;
+use BenchGlow\Build\Index;
 use BenchGlow\Build\WhenText;
+use BenchGlow\Check\Facts;
 use BenchGlow\Quantity\Clock;
 use BenchGlow\Quantity\NotUnderstood;
 use BenchGlow\Story\Shipped;
@@ -16,7 +18,7 @@ use BenchGlow\Story\Shipped;
 /** Forms of the Brief: the clauses of a sentence, stories, their events and the spans in which light is wanted. */
 final readonly class BriefForm
 {
-    public const OPS = ['set_clauses', 'use_story', 'add_event', 'move_event', 'drop_event', 'add_wanted', 'drop_wanted', 'story_lasts'];
+    public const OPS = ['set_clauses', 'add_fact', 'use_story', 'add_event', 'move_event', 'drop_event', 'add_wanted', 'drop_wanted', 'story_lasts'];
 
     public function __construct(private Document $document)
     {
@@ -31,6 +33,7 @@ final readonly class BriefForm
     {
         return match ($in->text('op')) {
             'set_clauses' => $this->clauses($in),
+            'add_fact' => $this->fact($in),
             'use_story' => Shipped::edit($this->document, $in->text('text'), $in->text('circuit')) ?? throw new NotUnderstood('Story: choose one from the list.'),
             'add_wanted' => $this->wanted($in),
             'story_lasts' => $this->lasts($in),
@@ -51,6 +54,36 @@ final readonly class BriefForm
         }
 
         return ['op' => 'set', 'id' => $in->text('id'), 'field' => 'when', 'value' => $when];
+    }
+
+    /** @return array<string, mixed> */
+    private function fact(Fields $in): array
+    {
+        [$kind, $where, $value] = [$in->text('kind'), trim($in->text('where')), trim($in->text('value'))];
+        if ($kind === 'budget' && Facts::budget(new Fields(['kind' => $kind, 'value' => $value])) === null) {
+            throw new NotUnderstood("Budget, what: '{$value}' is no amount. Type it like 60 or 45.50.");
+        }
+        if ($kind === 'needed_by') {
+            $value = self::date($value);
+        }
+        if ($where.$value === '' && ! in_array($kind, ['no_drill', 'comes_apart', 'road', 'water'], true)) {
+            throw new NotUnderstood('Fact: it says nothing yet. Type where it is or what it is.');
+        }
+        $index = Index::of($this->document);
+        for ($n = 1; $index->has("fact_{$n}"); $n++);
+
+        return ['op' => 'add', 'section' => 'brief.facts', 'value' => ['id' => "fact_{$n}", 'kind' => $kind, ...($where === '' ? [] : ['where' => $where]), ...($value === '' ? [] : ['value' => $value])]];
+    }
+
+    /** A day as the file keeps it; the month in letters leaves no doubt about the order. */
+    private static function date(string $typed): string
+    {
+        $day = preg_match('/^\d{4}-\d\d-\d\d$|^\d{1,2}\.? [a-z]{3,9} \d{4}$|^[a-z]{3,9} \d{1,2},? \d{4}$/i', $typed) === 1 ? date_create_immutable(str_replace('. ', ' ', $typed)) : false;
+        if ($day === false || (str_contains($typed, '-') && $day->format('Y-m-d') !== $typed)) {
+            throw new NotUnderstood("Needed by, what: '{$typed}' is no date. Type it like 2026-06-01 or 1 June 2026.");
+        }
+
+        return $day->format('Y-m-d');
     }
 
     private function story(string $id): Fields

@@ -59,7 +59,6 @@ final readonly class EditForm
             'unaccept' => ['op' => 'unaccept', 'rule' => $in->text('rule'), 'subject' => $in->text('subject')],
             'set_wire' => $this->wire($in->text('id'), $in->text('text')),
             'add_supply' => $this->supply($in),
-            'add_fact' => $this->fact($in),
             'calibrate' => $this->calibrate($in),
             default => $this->set($in->text('id'), $in->text('field'), $in->text('text')),
         };
@@ -164,16 +163,6 @@ final readonly class EditForm
         }
 
         return ['op' => 'add', 'section' => 'supplies', 'value' => ['id' => $id, ...$supply->data]];
-    }
-
-    /** @return array<string, mixed> */
-    private function fact(Fields $in): array
-    {
-        $index = Index::of($this->document);
-        for ($n = 1; $index->has("fact_{$n}"); $n++);
-
-        return ['op' => 'add', 'section' => 'brief.facts', 'value' => ['id' => "fact_{$n}", 'kind' => $in->text('kind'),
-            ...($in->text('where') === '' ? [] : ['where' => trim($in->text('where'))]), ...($in->text('value') === '' ? [] : ['value' => trim($in->text('value'))])]];
     }
 
     /** @return array<string, mixed> */

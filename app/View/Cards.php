@@ -72,7 +72,7 @@ final readonly class Cards
             }
             $even = min(array_map(fn (EmitterState $e): float => $e->uniformity(), $states));
             $wire = FeedOptions::wireM($tried->build) - FeedOptions::wireM($analysis->build);
-            $ranked[] = [$way, $edit, $even, $wire, $this->price($tried) - $this->price($analysis), $tried];
+            $ranked[] = [$way, $edit, $even, $wire, PartsList::price($tried) - PartsList::price($analysis), $tried];
         }
         $target = $analysis->build->settings->uniformityTarget;
         usort($ranked, fn (array $a, array $b): int => [$a[2] < $target, round(-$a[2], 2), $a[3]] <=> [$b[2] < $target, round(-$b[2], 2), $b[3]]);
@@ -97,14 +97,9 @@ final readonly class Cards
         }
     }
 
-    private function price(Analysis $analysis): float
-    {
-        return array_sum(array_map(fn (array $row): float => (float) $row['price'], PartsList::of($analysis)));
-    }
-
     private function money(float $price): string
     {
-        return abs($price) < 0.005 ? '' : ', '.($price > 0 ? '+' : '−').Shown::figure(abs($price));
+        return abs($price) < 0.005 ? '' : ', '.($price > 0 ? '+' : '−').Shown::figure(abs($price)).' '.$this->page->analysis->build->settings->currency;
     }
 
     /** @return list<Card> every string length of a row of LEDs */

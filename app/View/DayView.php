@@ -18,6 +18,7 @@ use BenchGlow\Story\Day;
 use BenchGlow\Story\Idea;
 use BenchGlow\Story\Ideas;
 use BenchGlow\Story\Player;
+use BenchGlow\Story\Share;
 use BenchGlow\Story\Story;
 use Illuminate\Support\Facades\Cache;
 
@@ -141,6 +142,25 @@ final class DayView
         }
 
         return $this->ideas = array_values(array_filter($ideas, fn (mixed $i): bool => $i instanceof Idea));
+    }
+
+    /** How many ways fit the story worse by their trigger alone and were not played. */
+    public function untried(): int
+    {
+        return $this->story === null || $this->page->circuit === null ? 0 : (new Ideas($this->page->document, $this->page->circuit->id))->untried($this->story);
+    }
+
+    /** "Lid up, rocker on, battery low: glows". */
+    public function situation(Share $share): string
+    {
+        $index = $this->page->analysis->build->index;
+        $words = array_map(fn (string $input, string $to): string => Words::within($index->item($input)->text('label', $input)).' '.$to, array_keys($share->positions), $share->positions);
+        $dead = array_map(fn (string $wire): string => Words::within($index->item($wire)->text('label', $wire)).' timed out', $share->dead);
+        $bank = match ($share->supply) {
+            'min' => ['battery low'], 'max' => ['charging'], 'empty' => ['battery empty'], default => []
+        };
+
+        return Words::first(implode(', ', [...($words === [] ? ['at rest'] : $words), ...$dead, ...$bank])).': '.($share->lit ? 'glows' : 'dark');
     }
 
     /** @return list<Idea> the present way, then the best others */

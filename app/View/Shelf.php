@@ -15,6 +15,7 @@ use BenchGlow\Report\FuseFigures;
 use BenchGlow\Report\LeadFigures;
 use BenchGlow\Sizing\Copper;
 use BenchGlow\Sizing\FuseWindow;
+use Illuminate\Support\Carbon;
 
 /** Lists to choose from, each entry with the figures that matter. */
 final class Shelf
@@ -139,5 +140,20 @@ final class Shelf
         }
 
         return $all;
+    }
+
+    /** ", 5 days from now"; empty where the text is no date. */
+    public static function daysTo(string $date): string
+    {
+        if (preg_match('/^\d{4}-\d\d-\d\d$/', $date) !== 1) {
+            return '';
+        }
+        $days = (int) round(now()->startOfDay()->diffInDays(Carbon::parse($date)->startOfDay()));
+
+        return match (true) {
+            $days === 0 => ', today',
+            $days < 0 => ', '.-$days.' day'.($days === -1 ? '' : 's').' ago',
+            default => ", {$days} day".($days === 1 ? '' : 's').' from now',
+        };
     }
 }

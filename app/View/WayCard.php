@@ -9,7 +9,10 @@ use BenchGlow\Drawing\Drawing;
 /** A ready way of switching tried on a circuit. */
 final readonly class WayCard
 {
-    /** @param  array<string, mixed>|null  $edit  circuit and way; null: it does not suit */
+    /**
+     * @param  array<string, mixed>|null  $edit  circuit and way; null: it does not suit
+     * @param  list<string>  $breaks  facts of the brief it goes against
+     */
     public function __construct(
         public string $name,
         public string $right,
@@ -23,6 +26,7 @@ final readonly class WayCard
         public int $parts = 0,
         public string $price = '',
         public string $live = '',
+        public array $breaks = [],
     ) {
     }
 }

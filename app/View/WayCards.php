@@ -7,6 +7,7 @@ namespace App\View;
 use App\Support\Analyses;
 use BenchGlow\Build\BadBuild;
 use BenchGlow\Build\Editor;
+use BenchGlow\Check\Facts;
 use BenchGlow\Drawing\CardDrawing;
 use BenchGlow\Quantity\Shown;
 use BenchGlow\Report\Analysis;
@@ -33,9 +34,9 @@ final readonly class WayCards
         $cards = is_string($kept) ? @unserialize($kept) : null;
         if (! is_array($cards)) {
             $now = (new Live($this->page))->way()['way'] ?? '';
-            $alone = $this->price(Analysis::of(Editor::apply($this->page->document, ['op' => 'keep_circuit', 'circuit' => $circuit->id]), $this->page->preference->wire, $this->page->preference->units));
+            $alone = PartsList::price(Analysis::of(Editor::apply($this->page->document, ['op' => 'keep_circuit', 'circuit' => $circuit->id]), $this->page->preference->wire, $this->page->preference->units));
             $cards = array_map(fn (string $way): WayCard => $this->card($circuit->id, $way, $way === $now, $alone), array_keys(Ways::ALL));
-            usort($cards, fn (WayCard $a, WayCard $b): int => [! $a->onTheBench, $a->edit === null] <=> [! $b->onTheBench, $b->edit === null]);
+            usort($cards, fn (WayCard $a, WayCard $b): int => [! $a->onTheBench, $a->edit === null, count($a->breaks)] <=> [! $b->onTheBench, $b->edit === null, count($b->breaks)]);
             Cache::put($key, serialize($cards), now()->addDays(30));
         }
 
@@ -53,16 +54,11 @@ final readonly class WayCards
         } catch (BadBuild $e) {
             return new WayCard($name, $right, $failure, $school, $holes, $now, null, $e->problem);
         }
-        $price = $this->price($tried) - $alone;
+        $price = PartsList::price($tried) - $alone;
 
         return new WayCard($name, $right, $failure, $school, $holes, $now, $edit, '', CardDrawing::of($tried, $circuit),
             count(array_filter($tried->build->devices, fn ($d): bool => $d->text('circuit') === $circuit)) + count(array_filter($tried->fuses, fn ($f): bool => ($tried->build->leads[$f->lead]->circuit ?? '') === $circuit)),
-            $now ? '' : ($price >= 0 ? '+' : '−').Shown::figure(abs($price)), $this->live($tried, $circuit));
-    }
-
-    private function price(Analysis $analysis): float
-    {
-        return array_sum(array_map(fn (array $row): float => (float) $row['price'], PartsList::of($analysis)));
+            $now ? '' : ($price >= 0 ? '+' : '−').Shown::figure(abs($price)).' '.$tried->build->settings->currency, $this->live($tried, $circuit), Facts::broken($this->page->document, $circuit, $holes, PartsList::price($tried)));
     }
 
     /** What stays at voltage while the light is dark, at rest. */

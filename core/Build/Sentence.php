@@ -29,15 +29,21 @@ final class Sentence
     {
         // What holds only when nothing before it does is said first.
         $base = $wants[count($wants) - 1];
-        $names = array_map(fn (string $g): string => self::name($build, $g), $base->glow);
-        $last = count($names) > 1 ? array_pop($names) : null;
-        $who = implode(', ', $names).($last === null ? '' : " and {$last}");
-        $sentence = Words::first($who).' '.self::verb($base, $last !== null).' '.self::when($build, $base);
+        $sentence = self::who($build, $base).' '.self::when($build, $base);
         foreach (array_slice(array_reverse($wants), 1) as $want) {
             $sentence .= ', and '.self::more($want, $base).' '.str_replace('when ', 'while ', self::when($build, $want));
         }
 
         return "{$sentence}.";
+    }
+
+    /** What a want is about and what it does: "The near edge and the far edge glow low". */
+    public static function who(Build $build, Want $want): string
+    {
+        $names = array_map(fn (string $g): string => self::name($build, $g), $want->glow);
+        $last = count($names) > 1 ? array_pop($names) : null;
+
+        return Words::first(implode(', ', $names).($last === null ? '' : " and {$last}")).' '.self::verb($want, $last !== null);
     }
 
     private static function name(Build $build, string $glow): string

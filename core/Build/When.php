@@ -18,7 +18,7 @@ final readonly class When
      */
     public function holds(array $positions, array $rest): bool
     {
-        return self::judge($this->data, $positions, $rest);
+        return self::truth($this->data, fn (array $leaf): bool => self::input($leaf, $positions, $rest));
     }
 
     /** @return list<string> inputs named, each once */
@@ -36,25 +36,34 @@ final readonly class When
     }
 
     /**
+     * Any, all and not over whatever a leaf means: inputs here, positions and senses inside a part.
+     *
      * @param  array<array-key, mixed>  $node
-     * @param  array<string, string>  $positions
-     * @param  array<string, string>  $rest
+     * @param  callable(array<array-key, mixed>): bool  $leaf
      */
-    private static function judge(array $node, array $positions, array $rest): bool
+    public static function truth(array $node, callable $leaf): bool
     {
-        $deeper = fn (mixed $n): bool => is_array($n) && self::judge($n, $positions, $rest);
+        $deeper = fn (mixed $n): bool => is_array($n) && self::truth($n, $leaf);
         $list = $node['any'] ?? $node['all'] ?? null;
         if (is_array($list)) {
             $true = count(array_filter($list, $deeper));
 
             return isset($node['any']) ? $true > 0 : $true === count($list);
         }
-        if (isset($node['not'])) {
-            return ! $deeper($node['not']);
-        }
-        $input = $node['input'] ?? '';
+
+        return isset($node['not']) ? ! $deeper($node['not']) : $leaf($node);
+    }
+
+    /**
+     * @param  array<array-key, mixed>  $leaf
+     * @param  array<string, string>  $positions
+     * @param  array<string, string>  $rest
+     */
+    private static function input(array $leaf, array $positions, array $rest): bool
+    {
+        $input = $leaf['input'] ?? '';
         $now = is_string($input) ? ($positions[$input] ?? '') : '';
-        $is = $node['is'] ?? null;
+        $is = $leaf['is'] ?? null;
 
         return $is === null ? is_string($input) && $now !== ($rest[$input] ?? 'off') : in_array($now, (array) $is, true);
     }

@@ -128,10 +128,10 @@ final class BriefFactRule implements Rule
     private function dear(Analysis $analysis, Fields $fact): array
     {
         $budget = Facts::budget($fact);
-        $price = $budget === null ? 0.0 : array_sum(array_map(fn (array $row): float => (float) $row['price'], PartsList::of($analysis)));
+        $price = $budget === null ? 0.0 : PartsList::price($analysis);
 
         return $budget !== null && $price > $budget
-            ? [$this->finding(null, $fact, 'The parts whose price is known come to '.Shown::plain($price, 2).'; the brief says a budget of '.$fact->text('value').'.', Severity::Note)]
+            ? [$this->finding(null, $fact, 'The parts whose price is known come to '.Shown::plain($price, 2)." {$analysis->build->settings->currency}; the brief says a budget of {$fact->text('value')}.", Severity::Note)]
             : [];
     }
 }

@@ -28,7 +28,25 @@ final class Facts
             }
         }
 
-        return array_intersect(self::words($fact->text('where')), self::words($names)) !== [];
+        return self::shareWords($fact->text('where'), $names);
+    }
+
+    /** Whether two texts name the same thing: a word that says a place stands in both. */
+    public static function shareWords(string $one, string $other): bool
+    {
+        return array_intersect(self::words($one), self::words($other)) !== [];
+    }
+
+    /** What the brief says lights of a circuit sit on; empty: it does not say. */
+    public static function surface(Document $document, string $circuit): string
+    {
+        foreach ($document->fields()->object('brief')->objects('facts') as $fact) {
+            if ($fact->text('kind') === 'surface' && self::concerns($fact, $document, $circuit)) {
+                return $fact->text('value');
+            }
+        }
+
+        return '';
     }
 
     /** @return list<string> */
@@ -37,6 +55,26 @@ final class Facts
         $words = preg_split('/[^\p{L}]+/u', mb_strtolower($text)) ?: [];
 
         return array_values(array_filter($words, fn (string $w): bool => mb_strlen($w) > 2 && ! in_array($w, self::EMPTY, true)));
+    }
+
+    /**
+     * What a way of switching would go against: holes where nothing may be drilled, a price over the budget.
+     *
+     * @return list<string>
+     */
+    public static function broken(Document $document, string $circuit, int $holes, float $price): array
+    {
+        $broken = [];
+        foreach ($document->fields()->object('brief')->objects('facts') as $fact) {
+            if ($fact->text('kind') === 'no_drill' && $holes > 0 && self::concerns($fact, $document, $circuit)) {
+                $broken[] = 'no drilling'.($fact->text('where') === '' ? '' : ' '.$fact->text('where'));
+            }
+            if ($price > (self::budget($fact) ?? INF)) {
+                $broken[] = 'the budget of '.$fact->text('value');
+            }
+        }
+
+        return $broken;
     }
 
     /** The amount a budget names: "60", "at most 45.50"; null: none. */

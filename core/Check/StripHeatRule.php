@@ -21,7 +21,7 @@ final class StripHeatRule implements Rule
         $findings = [];
         foreach ($analysis->build->lights as $light) {
             $watts = $light->kind === 'strip' ? $light->strip()->wattsPerM : 0.0;
-            $surface = strtolower($light->fields->text('surface'));
+            $surface = strtolower($light->fields->text('surface') ?: Facts::surface($analysis->build->document, $light->circuit ?? ''));
             $channel = str_contains($surface, 'channel') || str_contains($surface, 'profile');
             $metal = $channel || preg_match('/metal|steel|alumin|brass|copper/', $surface) === 1;
             if ($watts <= 5.0 || $channel || ($watts <= 10.0 && $metal)) {

@@ -26,8 +26,8 @@ final class Stories
         [$story, $ideas] = self::compared($document, $id);
 
         return [
-            'build' => $document->title(), 'story' => $story->id, 'label' => $story->label, 'lasts_s' => $story->lasts, 'events' => count($story->events),
-            'circuits' => array_map(fn (string $circuit, array $list): array => ['id' => $circuit, 'wanted_s' => $story->wantedS($circuit), 'best' => $list[0]->name ?? null,
+            'build' => $document->title(), 'story' => $story->id, 'label' => $story->label, 'lasts_s' => $story->lasts, 'events' => count($story->events), 'impossible_s' => $story->impossibleS(Build::of($document)),
+            'circuits' => array_map(fn (string $circuit, array $list): array => ['id' => $circuit, 'wanted_s' => $story->wantedS($circuit), 'best' => $list[0]->name ?? null, 'untried' => (new Ideas($document, $circuit))->untried($story),
                 'ideas' => array_map(fn (Idea $i): array => $i->toArray(), $list)], array_keys($ideas), $ideas),
         ];
     }

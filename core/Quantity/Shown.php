@@ -76,6 +76,9 @@ final class Shown
     public static function amps(float $a): string
     {
         $size = abs($a);
+        if ($size < 5e-8) {
+            return '0 A';
+        }
         if ($size < 0.9995e-4) {
             return self::plain($a * 1e6, 1).' µA';
         }

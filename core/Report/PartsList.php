@@ -18,6 +18,12 @@ final class PartsList
         return [...self::lights($analysis), ...self::devices($analysis), ...self::wires($analysis), ...self::inline($analysis)];
     }
 
+    /** What the parts whose price is known come to, in the currency of the build. */
+    public static function price(Analysis $analysis): float
+    {
+        return array_sum(array_map(fn (array $row): float => (float) $row['price'], self::of($analysis)));
+    }
+
     /** @return list<array{part: string, length_m: float, for: string}> longest first */
     public static function cuts(Analysis $analysis): array
     {

@@ -57,7 +57,7 @@ final readonly class Combinations
     }
 
     /** @param  array<string, string>  $so */
-    private static function happens(Build $build, array $so): bool
+    public static function happens(Build $build, array $so): bool
     {
         $rest = $build->restPositions();
         foreach ($build->document->fields()->objects('never') as $never) {

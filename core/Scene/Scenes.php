@@ -381,16 +381,16 @@ final class Scenes
      */
     private function judge(array $node, string $thing, array $so, array $pulled): bool
     {
-        $deeper = fn (mixed $n): bool => is_array($n) && $this->judge($n, $thing, $so, $pulled);
-        $list = $node['any'] ?? $node['all'] ?? null;
-        if (is_array($list)) {
-            $true = count(array_filter($list, $deeper));
+        return When::truth($node, fn (array $leaf): bool => $this->leaf($leaf, $thing, $so, $pulled));
+    }
 
-            return isset($node['any']) ? $true > 0 : $true === count($list);
-        }
-        if (isset($node['not'])) {
-            return ! $deeper($node['not']);
-        }
+    /**
+     * @param  array<array-key, mixed>  $node
+     * @param  array<string, string>  $so
+     * @param  array<string, true>  $pulled
+     */
+    private function leaf(array $node, string $thing, array $so, array $pulled): bool
+    {
         $device = $this->build->devices[$thing] ?? new Fields([]);
         if (isset($node['at'])) {
             return $this->position($device, $so) === $node['at'];

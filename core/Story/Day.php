@@ -13,6 +13,7 @@ final readonly class Day
      * @param  float  $ampHours  drawn from the supply in all
      * @param  float|null  $flatS  first moment under the usable limit
      * @param  int  $solves  networks solved for it
+     * @param  list<Share>  $shares  what every pattern of positions gave: the sums above are theirs added up
      */
     public function __construct(
         public array $spans,
@@ -24,6 +25,7 @@ final readonly class Day
         public ?float $flatS,
         public int $solves,
         public ?string $unsolved,
+        public array $shares = [],
     ) {
     }
 

@@ -5,9 +5,11 @@ declare(strict_types=1);
 namespace BenchGlow\Story;
 
 use BenchGlow\Build\BadBuild;
+use BenchGlow\Build\Build;
 use BenchGlow\Build\Document;
 use BenchGlow\Build\Editor;
 use BenchGlow\Build\Fields;
+use BenchGlow\Build\When;
 use BenchGlow\Check\Facts;
 use BenchGlow\Drawing\CardDrawing;
 use BenchGlow\Quantity\Words;
@@ -50,7 +52,7 @@ final readonly class Ideas
     public function of(Story $story): array
     {
         $ideas = [];
-        foreach ($this->candidates() as [$name, $way, $edit]) {
+        foreach ($this->candidates($story) as [$name, $way, $edit]) {
             try {
                 $ideas[] = $this->tried($name, $way, $edit, $story);
             } catch (BadBuild) {
@@ -62,11 +64,57 @@ final readonly class Ideas
         return $ideas;
     }
 
+    /** How many ways that fit the story worse by their trigger alone were left aside. */
+    public function untried(Story $story): int
+    {
+        return max(0, count($this->ordered($story)) + 1 - self::MOST);
+    }
+
     /** @return list<array{string, string, array<string, mixed>|null}> name, way, edit: the present one first */
-    private function candidates(): array
+    private function candidates(Story $story): array
     {
         $now = Recognise::of($this->document, $this->circuit);
-        $all = [['as it is now'.($now === null ? '' : ': '.lcfirst(Ways::ALL[$now['way']][0])), $now['way'] ?? '', null]];
+
+        return [['as it is now'.($now === null ? '' : ': '.lcfirst(Ways::ALL[$now['way']][0])), $now['way'] ?? '', null], ...array_slice($this->ordered($story), 0, self::MOST - 1)];
+    }
+
+    /**
+     * The best trigger of every kind of way first, then the second best of each: no kind crowds out another.
+     *
+     * @return list<array{string, string, array<string, mixed>}>
+     */
+    private function ordered(Story $story): array
+    {
+        $rest = Build::of($this->document)->restPositions();
+        $missed = function (array $when) use ($story, $rest): float {
+            $m = $story->missed(new When($when), $rest, $this->circuit);
+
+            return self::DARK * $m['dark'] + self::WASTED * $m['wasted'];
+        };
+        $now = Recognise::of($this->document, $this->circuit);
+        // What it would come to is on the bench already.
+        $same = function (array $edit) use ($now): bool {
+            $f = new Fields($edit);
+
+            return $now !== null && $f->text('way') === $now['way'] && $f->texts('wires') === $now['wires'] && $f->texts('inputs') === $now['inputs'] && $f->texts('ways') === $now['ways'];
+        };
+        $ranked = [];
+        foreach ($this->families() as $family => $list) {
+            $list = array_values(array_filter($list, fn (array $idea): bool => ! $same($idea[2])));
+            $by = array_map(fn (array $idea): float => $missed($idea[3]), $list);
+            asort($by);
+            foreach (array_keys($by) as $rank => $n) {
+                $ranked[] = [$rank, $family, $list[$n]];
+            }
+        }
+        usort($ranked, fn (array $a, array $b): int => [$a[0], $a[1]] <=> [$b[0], $b[1]]);
+
+        return array_map(fn (array $r): array => array_slice($r[2], 0, 3), $ranked);
+    }
+
+    /** @return list<list<array{string, string, array<string, mixed>, array<array-key, mixed>}>> kinds of way, each: name, way, edit, when its trigger makes light */
+    private function families(): array
+    {
         $positive = $ground = [];
         foreach ($this->document->fields()->object('host')->objects('wires') as $wire) {
             if ($wire->text('tap', 'allowed') !== 'never') {
@@ -74,44 +122,42 @@ final readonly class Ideas
             }
         }
         $said = fn (Fields $f): string => Words::within($f->text('label', $f->text('id')));
-        foreach ($positive as $wire) {
-            $all[] = ['straight off '.$said($wire), 'host_wire', $this->use('host_wire', ['wires' => [$wire->text('id')]])];
-            $all[] = ['a relay that follows '.$said($wire), 'relay_positive', $this->use('relay_positive', ['wires' => [$wire->text('id')]])];
-        }
-        foreach ($ground as $wire) {
-            $all[] = ['a relay that follows '.$said($wire), 'relay_ground', $this->use('relay_ground', ['wires' => [$wire->text('id')]])];
-        }
+        $live = fn (Fields $wire): array => $wire->has('live_when') ? $wire->object('live_when')->data : ['all' => []];
+        // A way that is live all the time is switched no other than the supply itself.
+        $switched = array_values(array_filter($this->document->fields()->object('host')->objects('ways'), fn (Fields $w): bool => $w->has('live_when') && $w->flag('comfort', true) && in_array($w->text('kind'), ['fuse_way', 'spare_way', 'panel_channel'], true)));
+        $thrown = fn (Fields $input): array => ['input' => $input->text('id')];
+        $relay = fn (string $way): \Closure => fn (Fields $w): array => ['a relay that follows '.$said($w), $way, $this->use($way, ['wires' => [$w->text('id')]]), $live($w)];
         $inputs = $this->document->fields()->objects('inputs');
-        $lids = array_values(array_filter($inputs, fn (Fields $i): bool => in_array($i->text('kind'), ['lid', 'door'], true)));
-        $hands = array_values(array_filter($inputs, fn (Fields $i): bool => $i->text('kind') === 'hand'));
-        foreach ($hands as $input) {
-            $all[] = ['a hand switch: '.$said($input), 'hand', $this->use('hand', ['inputs' => [$input->text('id')]])];
+        $of = fn (string ...$kinds): array => array_values(array_filter($inputs, fn (Fields $i): bool => in_array($i->text('kind'), $kinds, true)));
+        [$lids, $hands] = [$of('lid', 'door'), $of('hand')];
+        $pairs = $together = [];
+        foreach ($positive as $n => $one) {
+            foreach (array_slice($positive, $n + 1) as $two) {
+                $pairs[] = ['either of '.$said($one).' and '.$said($two), 'either', $this->use('either', ['wires' => [$one->text('id'), $two->text('id')]]), ['any' => [$live($one), $live($two)]]];
+            }
         }
-        foreach ($lids as $input) {
-            $all[] = ['a switch at '.$said($input), 'hand', Ways::handWith($this->document, $this->circuit, $input->text('id'), 'lid_switch')];
+        foreach ($lids as $lid) {
+            foreach ($hands as $hand) {
+                $together[] = [$said($lid).' and '.$said($hand).' together', 'lid_master', $this->use('lid_master', ['inputs' => [$lid->text('id'), $hand->text('id')]]), ['all' => [$thrown($lid), $thrown($hand)]]];
+            }
         }
-        foreach (array_filter($inputs, fn (Fields $i): bool => in_array($i->text('kind'), ['dusk', 'motion'], true)) as $input) {
-            $all[] = ['a sensor: '.$said($input), 'hand', Ways::handWith($this->document, $this->circuit, $input->text('id'), 'sensor_'.$input->text('kind'))];
-        }
-        if ($lids !== [] && $hands !== []) {
-            $all[] = [$said($lids[0]).' and '.$said($hands[0]).' together', 'lid_master', $this->use('lid_master', ['inputs' => [$lids[0]->text('id'), $hands[0]->text('id')]])];
-        }
-        foreach (count($positive) > 1 ? array_slice($positive, 1, 2) : [] as $wire) {
-            $all[] = ['either of '.$said($positive[0]).' and '.$said($wire), 'either', $this->use('either', ['wires' => [$positive[0]->text('id'), $wire->text('id')]])];
-        }
-        foreach (array_filter($positive, fn (Fields $w): bool => in_array($w->text('kind'), ['key', 'running'], true)) as $wire) {
-            $all[] = ['on unless '.$said($wire), 'on_unless', $this->use('on_unless', ['wires' => [$wire->text('id')]])];
-        }
-        $all[] = ['straight from the supply, always on', 'straight', $this->use('straight', [])];
 
-        // What it would come to is on the bench already.
-        $same = function (?array $edit) use ($now): bool {
-            $f = new Fields($edit ?? []);
+        return [
+            array_map(fn (Fields $w): array => ['straight off '.$said($w), 'host_wire', $this->use('host_wire', ['wires' => [$w->text('id')]]), $live($w)], $positive),
+            [...array_map($relay('relay_positive'), $positive), ...array_map($relay('relay_ground'), $ground)],
+            array_map(fn (Fields $i): array => ['a hand switch: '.$said($i), 'hand', $this->use('hand', ['inputs' => [$i->text('id')]]), $thrown($i)], $hands),
+            array_map(fn (Fields $i): array => ['a switch at '.$said($i), 'hand', Ways::handWith($this->document, $this->circuit, $i->text('id'), 'lid_switch'), $thrown($i)], $lids),
+            array_map(fn (Fields $i): array => ['a sensor: '.$said($i), 'hand', Ways::handWith($this->document, $this->circuit, $i->text('id'), 'sensor_'.$i->text('kind')), $thrown($i)], $of('dusk', 'motion')),
+            array_map(function (Fields $w) use ($said, $live): array {
+                $way = $w->text('kind') === 'fuse_way' ? 'fuse_tap' : 'spare_way';
 
-            return $now !== null && $f->text('way') === $now['way'] && $f->texts('wires') === $now['wires'] && $f->texts('inputs') === $now['inputs'];
-        };
-
-        return array_slice(array_values(array_filter($all, fn (array $idea): bool => ! $same($idea[2]))), 0, self::MOST);
+                return [($way === 'fuse_tap' ? 'a fuse tap at ' : 'from ').$said($w), $way, $this->use($way, ['ways' => [$w->text('id')]]), $live($w)];
+            }, $switched),
+            $together,
+            $pairs,
+            array_map(fn (Fields $w): array => ['on unless '.$said($w), 'on_unless', $this->use('on_unless', ['wires' => [$w->text('id')]]), ['not' => $live($w)]], array_values(array_filter($positive, fn (Fields $w): bool => in_array($w->text('kind'), ['key', 'running'], true)))),
+            [['straight from the supply, always on', 'straight', $this->use('straight', []), ['all' => []]]],
+        ];
     }
 
     /**
@@ -133,10 +179,10 @@ final readonly class Ideas
         $alone = Editor::apply($this->document, ['op' => 'batch', 'edits' => [...($edit === null ? [] : [$edit]), ['op' => 'keep_circuit', 'circuit' => $this->circuit]]]);
         $analysis = Analysis::of($alone);
         $day = (new Player($analysis, $this->circuit))->play($story);
-        $price = array_sum(array_map(fn (array $row): float => (float) $row['price'], PartsList::of($analysis)));
+        $price = PartsList::price($analysis);
         $holes = Ways::ALL[$way][3] ?? 0;
         $parts = count($analysis->build->devices) + count($analysis->fuses);
-        $breaks = $this->breaks($holes, $price);
+        $breaks = Facts::broken($this->document, $this->circuit, $holes, $price);
         $wanted = $story->wantedS($this->circuit);
         $cost = self::DARK * ($wanted > 0.0 ? $day->darkS / $wanted : 0.0) + self::WASTED * $day->wastedS / $story->lasts
             + ($day->flatS === null ? 0.0 : self::FLAT * (1.0 - $day->flatS / $story->lasts) + 1.0) + self::PRICE * $price + self::HOLE * $holes + self::RULED_OUT * count($breaks);
@@ -158,22 +204,6 @@ final readonly class Ideas
             str_starts_with($name, 'a switch at') => 'Left open it stays lit. The switch out of line: dark, or never off.',
             default => Ways::ALL[$way][2] ?? '',
         };
-    }
-
-    /** @return list<string> */
-    private function breaks(int $holes, float $price): array
-    {
-        $breaks = [];
-        foreach ($this->document->fields()->object('brief')->objects('facts') as $fact) {
-            if ($fact->text('kind') === 'no_drill' && $holes > 0 && Facts::concerns($fact, $this->document, $this->circuit)) {
-                $breaks[] = 'no drilling'.($fact->text('where') === '' ? '' : ' '.$fact->text('where'));
-            }
-            if ($price > (Facts::budget($fact) ?? INF)) {
-                $breaks[] = 'the budget of '.$fact->text('value');
-            }
-        }
-
-        return $breaks;
     }
 
     /** @param  list<string>  $breaks */

@@ -54,7 +54,7 @@ final class Player
         $left = $capacity === null ? 0.0 : $capacity * ($this->startShare ?? 1.0);
         $battery = $capacity === null ? [] : [[0.0, $left / $capacity]];
         [$ah, $flat, $unsolved] = [0.0, null, null];
-        $positions = $this->rest;
+        $shares = [];
         foreach ($this->moments($story) as [$from, $to, $positions, $dead]) {
             $at = $from;
             while ($at < $to - 1e-9) {
@@ -65,14 +65,17 @@ final class Player
                 [$rate, $until] = $this->course($left, $amps, $charging, $at, $to);
                 $hours = ($until - $at) / 3600.0;
                 if ($capacity !== null) {
-                    $lit = $lit && ($left > 1e-9 || $charging > 0.0);
-                    $amps = $left > 1e-9 || $charging > 0.0 ? $amps : 0.0;
+                    if ($left <= 1e-9 && $charging <= 0.0) {
+                        [$lit, $amps, $state] = [false, 0.0, 'empty'];
+                    }
                     $left = max(0.0, min($capacity, $left + $rate * $hours));
                     $battery[] = [$until, $left / $capacity];
                     $limit = $capacity * (1.0 - $this->supply->usableFraction);
                     $flat ??= $left <= $limit + 1e-9 && $rate < 0.0 ? $until : null;
                 }
                 $ah += $amps * $hours;
+                $share = new Share(array_diff_assoc(array_intersect_key($positions, $this->acting()), $this->rest), $dead, $state, $lit, $amps, $until - $at);
+                $shares[$share->key()] = $share->joined($shares[$share->key()] ?? null);
                 foreach ($this->cut($at, $until, $wanted) as [$a, $b, $isWanted]) {
                     $last = count($spans) - 1;
                     if ($last >= 0 && $spans[$last][2] === $lit && $spans[$last][3] === $isWanted) {
@@ -91,7 +94,7 @@ final class Player
             $litS += $lit ? $to - $from : 0.0;
         }
 
-        return new Day($spans, $battery, $dark, $wasted, $litS, $ah, $flat, $this->solves, $unsolved);
+        return new Day($spans, $battery, $dark, $wasted, $litS, $ah, $flat, $this->solves, $unsolved, array_values($shares));
     }
 
     /**
@@ -154,7 +157,7 @@ final class Player
      */
     private function pattern(array $positions, array $dead, string $state): array
     {
-        $acting = array_intersect_key($positions, $this->analysis->combinations->all[0] ?? []);
+        $acting = array_intersect_key($positions, $this->acting());
         $key = $state.' '.implode(' ', $acting).' | '.implode(' ', $dead);
         if (isset($this->memo[$key])) {
             return $this->memo[$key];
@@ -167,6 +170,12 @@ final class Player
         }
 
         return $this->memo[$key] = [$this->lit($scene), $this->amps($scene), null];
+    }
+
+    /** @return array<string, string> the inputs that act on anything of the build */
+    private function acting(): array
+    {
+        return $this->analysis->combinations->all[0] ?? [];
     }
 
     /** @param  list<string>  $dead */

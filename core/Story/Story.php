@@ -7,6 +7,8 @@ namespace BenchGlow\Story;
 use BenchGlow\Build\BadBuild;
 use BenchGlow\Build\Build;
 use BenchGlow\Build\Fields;
+use BenchGlow\Build\When;
+use BenchGlow\Scene\Combinations;
 
 /** A timed course of inputs, and the spans in which light is wanted. Times in seconds from its start; nothing is stepped. */
 final readonly class Story
@@ -79,6 +81,57 @@ final readonly class Story
         }
 
         return $joined;
+    }
+
+    /**
+     * The stretches between events.
+     *
+     * @param  array<string, string>  $rest
+     * @return \Generator<array{float, float, array<string, string>}> from, to, positions
+     */
+    public function stretches(array $rest): \Generator
+    {
+        $from = 0.0;
+        foreach ([...$this->events, [$this->lasts, '', '']] as [$at, $input, $to]) {
+            if ($at > $from) {
+                yield [$from, $at, $rest];
+                $from = $at;
+            }
+            $rest = $input === '' ? $rest : [...$rest, $input => $to];
+        }
+    }
+
+    /**
+     * What a light that is on exactly while a condition holds would leave dark and waste: an ideal, before anything is solved.
+     *
+     * @param  array<string, string>  $rest
+     * @return array{dark: float, wasted: float} seconds
+     */
+    public function missed(When $when, array $rest, string $circuit): array
+    {
+        [$on, $both] = [0.0, 0.0];
+        foreach ($this->stretches($rest) as [$from, $to, $positions]) {
+            if ($when->holds($positions, $rest)) {
+                $on += $to - $from;
+                foreach ($this->spans($circuit) as [$a, $b]) {
+                    $both += max(0.0, min($to, $b) - max($from, $a));
+                }
+            }
+        }
+
+        return ['dark' => $this->wantedS($circuit) - $both, 'wasted' => $on - $both];
+    }
+
+    /** The first moment whose positions the build says can't happen together; null: none. */
+    public function impossibleS(Build $build): ?float
+    {
+        foreach ($this->stretches($build->restPositions()) as [$from, , $positions]) {
+            if (! Combinations::happens($build, $positions)) {
+                return $from;
+            }
+        }
+
+        return null;
     }
 
     public function shifted(float $seconds): self

@@ -142,10 +142,11 @@ final class Plan
         return $this->name === null ? throw new DoesNotSuit('nothing may be added here.') : ($this->name)($label);
     }
 
-    /** @return array<array-key, mixed> when a host wire is live */
-    public function liveWhen(string $wire): array
+    /** @return array<array-key, mixed> when a host wire or a way of the host is live */
+    public function liveWhen(string $id): array
     {
-        $item = isset($this->newWires[$wire]) ? new Fields($this->newWires[$wire]) : $this->setting->build->index->item($wire);
+        $new = $this->newWires[$id] ?? $this->newWays[$id] ?? null;
+        $item = $new !== null ? new Fields($new) : $this->setting->build->index->item($id);
 
         return $item->has('live_when') ? $item->object('live_when')->data : ['all' => []];
     }

@@ -55,7 +55,6 @@ final class Ways
         'either' => 'Some let a relay choose: no volts lost in diodes, a coil more.',
     ];
 
-    /** @throws DoesNotSuit */
     /**
      * The edit of the way "hand" with another switch in it: one that a lid moves, a sensor.
      *
@@ -73,6 +72,7 @@ final class Ways
         return ['op' => 'batch', 'edits' => [['op' => 'use_way', 'circuit' => $circuit, 'way' => 'hand', 'inputs' => [$input]], ['op' => 'use_part', 'id' => $id, 'part' => Catalogue::part($part)->data ?? []]]];
     }
 
+    /** @throws DoesNotSuit */
     public static function plan(string $id, Plan $p): Plan
     {
         $p->needLights(1, 'a circuit without a light has nothing to switch.');
@@ -138,7 +138,7 @@ final class Ways
         $p->device('tap', 'fuse_tap', '', [], ['way' => $way, 'fuse_a' => null, 'live_leg' => 'common']);
         $p->feed('tap.out');
         $p->back($p->minus());
-        $p->want(['all' => []]);
+        $p->want($p->liveWhen($way));
     }
 
     private static function spareWay(Plan $p): void
@@ -146,7 +146,7 @@ final class Ways
         $way = $p->way('Spare way', ['spare_way', 'panel_channel']);
         $p->feed("{$way}.line", ['fuse']);
         $p->back($p->minus());
-        $p->want(['all' => []]);
+        $p->want($p->liveWhen($way));
     }
 
     private static function hand(Plan $p, string $part, bool $lit): void

@@ -7,11 +7,13 @@ use BenchGlow\Build\Document;
 use BenchGlow\Build\Editor;
 use BenchGlow\Build\Fields;
 use BenchGlow\Build\Format\FormatOne;
+use BenchGlow\Build\When;
 use BenchGlow\Report\Analysis;
 use BenchGlow\Story\Day;
 use BenchGlow\Story\Idea;
 use BenchGlow\Story\Ideas;
 use BenchGlow\Story\Player;
+use BenchGlow\Story\Share;
 use BenchGlow\Story\Shipped;
 use BenchGlow\Story\Story;
 use Tests\Support\Faults;
@@ -191,10 +193,91 @@ it('finds what the brief says where the build goes against it', function (array 
     [['kind' => 'comes_apart', 'where' => 'bench end'], 'The brief says it comes apart at bench end; no lead of this build has a plug. Put one where it parts.'],
     [['kind' => 'wet', 'where' => 'by the shelf'], null],
     [['kind' => 'budget', 'value' => 'at most 500'], null],
-    [['kind' => 'budget', 'value' => '0,50'], 'The parts whose price is known come to 11.18; the brief says a budget of 0,50.'],
+    [['kind' => 'budget', 'value' => '0,50'], 'The parts whose price is known come to 11.18 EUR; the brief says a budget of 0,50.'],
 ]);
 
 it('finds a cut-through tap in a wet place', function (): void {
     $document = Editor::apply(Faults::said(['kind' => 'wet', 'where' => 'by the shelf']), ['op' => 'set', 'id' => 'shelf_to_the_switch', 'field' => 'ends', 'value' => ['idc_tap', 'solder']]);
     expect(array_column(Analysis::of($document)->findings, 'message'))->toContain('The brief says it gets wet by the shelf; shelf has a tap that cuts through the insulation that lets water in. Take a sealed one, or solder and seal.');
+});
+
+it('says what every pattern of positions gave, and the sums are theirs added up', function (): void {
+    $document = rockered(['capacity_ah' => 2, 'min_v' => 11.5]);
+    $day = played($document, told(24, [[1, 'on'], [2, 'off'], [3, 'on']], [[1, 10]]));
+    $sum = fn (callable $of): float => array_sum(array_map($of, $day->shares));
+    expect($sum(fn (Share $s): float => $s->seconds))->toEqualWithDelta(86400.0, 1e-6)
+        ->and($sum(fn (Share $s): float => $s->ampHours()))->toEqualWithDelta($day->ampHours, 1e-9)
+        ->and($sum(fn (Share $s): float => $s->lit ? $s->seconds : 0.0))->toEqualWithDelta($day->litS, 1e-6)
+        ->and(array_map(fn (Share $s): array => [$s->positions, $s->supply, $s->lit], $day->shares))
+        ->toBe([[[], 'nominal', false], [['hand' => 'on'], 'nominal', true], [['hand' => 'on'], 'min', true], [['hand' => 'on'], 'empty', false]]);
+    // Each is the very state the Circuit station shows.
+    foreach (array_slice($day->shares, 0, 3) as $share) {
+        $state = Analysis::of($document)->at(['hand' => 'off', ...$share->positions])->states[$share->supply];
+        expect($share->amps)->toEqualWithDelta($state->totalA(), 1e-9);
+    }
+    expect(array_map(fn (Share $s): mixed => $s->toArray()['amp_hours'], $day->shares))->toBe(array_map(fn (Share $s): float => $s->amps * $s->seconds / 3600, $day->shares));
+});
+
+it('foretells what a perfect trigger leaves dark and wastes, as the solved day then shows', function (array $throws, array $wanted): void {
+    $story = told(12, $throws, $wanted);
+    $missed = $story->missed(new When(['input' => 'hand']), ['hand' => 'off'], 'shelf');
+    $day = played(rockered(), $story);
+    expect($missed['dark'])->toEqualWithDelta($day->darkS, 1e-6)->and($missed['wasted'])->toEqualWithDelta($day->wastedS, 1e-6);
+    // The other way about it is dark exactly when this one glows.
+    $other = $story->missed(new When(['not' => ['input' => 'hand']]), ['hand' => 'off'], 'shelf');
+    expect($missed['dark'] + $other['dark'])->toEqualWithDelta($story->wantedS('shelf'), 1e-6)
+        ->and($missed['wasted'] + $other['wasted'])->toEqualWithDelta(43200 - $story->wantedS('shelf'), 1e-6);
+})->with([
+    [[], [[1, 2]]], [[[0, 'on']], [[0, 12]]], [[[2, 'on'], [3, 'off'], [5, 'on']], [[1, 2.5], [2, 6], [11, 12]]], [[[4, 'on'], [4, 'off'], [4, 'on']], []],
+]);
+
+it('lays no more ways side by side than fit, every kind of way among them, the best trigger of each first', function (): void {
+    $raw = json_decode(rockered(['capacity_ah' => 90])->json, true);
+    $raw['inputs'] = array_map(fn (int $n): array => ['id' => "i{$n}", 'kind' => $n === 0 ? 'hand' : 'other'], range(0, 9));
+    $raw['inputs'][] = ['id' => 'hand', 'kind' => 'hand'];
+    $raw['host'] = ['wires' => array_map(fn (int $n): array => ['id' => "w{$n}", 'label' => "Wire {$n}", 'kind' => 'courtesy', 'polarity' => 'positive', 'live_when' => ['input' => "i{$n}"], 'fed_by' => 'bank', 'fuse_a' => 10, 'loads' => []], range(0, 9))];
+    $document = Document::fromJson((string) json_encode($raw));
+    $story = new Story('s', 's', 36000.0, [[3600.0, 'i7', 'on'], [7200.0, 'i7', 'off']], [['shelf', 3600.0, 7200.0]]);
+    $ideas = new Ideas($document, 'shelf');
+    $list = $ideas->of($story);
+    expect($list)->toHaveCount(Ideas::MOST)
+        ->and($list[0]->name)->toBe('straight off wire 7')
+        ->and(array_unique(array_map(fn (Idea $i): string => $i->way, $list)))->toContain('hand')->toContain('either')->toContain('relay_positive')->toContain('straight')
+        // 10 wires direct, 10 by relay, two hand switches, 45 pairs, always on, and what is on the bench.
+        ->and($ideas->untried($story))->toBe(69 - Ideas::MOST);
+});
+
+it('takes a way of the host that is switched for a trigger, and says when it is live', function (): void {
+    $document = Document::fromJson((string) file_get_contents(__DIR__.'/../../examples/j13-over-the-hatch.glow.json'));
+    $circuit = array_key_first(Analysis::of($document)->build->circuits);
+    $tapped = Editor::apply($document, ['op' => 'use_way', 'circuit' => $circuit, 'way' => 'fuse_tap', 'ways' => ['w2'], 'say' => true]);
+    expect($tapped->fields()->objects('circuits')[0]->objects('wants')[0]->object('when')->data)->toBe(['input' => 'key'])
+        ->and(array_column(Analysis::of($tapped)->findings, 'rule'))->not->toContain('intent.not_met')->not->toContain('light.always_lit');
+    $on = array_map(fn (Idea $i): string => $i->name, (new Ideas(Editor::apply($document, ['op' => 'use_way', 'circuit' => $circuit, 'way' => 'straight']), $circuit))->of(new Story('s', 's', 60.0, [], [])));
+    expect(implode("\n", $on))->toContain('a fuse tap at');
+});
+
+it('finds the first moment a story throws what never happens together', function (): void {
+    $document = rockered([], ['inputs' => [['id' => 'hand', 'kind' => 'hand'], ['id' => 'lid', 'kind' => 'lid', 'positions' => ['down', 'up']]], 'never' => [['all' => [['input' => 'hand'], ['input' => 'lid']]]]]);
+    $build = Analysis::of($document)->build;
+    $at = fn (array $events): ?float => (new Story('s', 's', 100.0, $events, []))->impossibleS($build);
+    expect($at([[10.0, 'hand', 'on'], [20.0, 'lid', 'up']]))->toBe(20.0)
+        ->and($at([[10.0, 'hand', 'on'], [20.0, 'hand', 'off'], [20.0, 'lid', 'up']]))->toBeNull()
+        // Passed through within one moment it does not happen.
+        ->and($at([[10.0, 'hand', 'on'], [20.0, 'lid', 'up'], [20.0, 'hand', 'off']]))->toBeNull()
+        ->and($at([[0.0, 'lid', 'up'], [0.0, 'hand', 'on']]))->toBe(0.0);
+});
+
+it('counts hot stretches, dates and surfaces of the brief', function (): void {
+    $hot = Document::fromJson((string) json_encode([...json_decode(Make::circuit(Make::bare(), 'Shelf', 'strip_warm_12_48', ['kind' => 'strip', 'wanted_m' => 1.2], 1.5)->json, true), 'routes' => [['id' => 'stove', 'label' => 'Behind the stove', 'length_m' => 0.5], ['id' => 'floor', 'label' => 'Under the floor', 'length_m' => 1]]]));
+    $hot = Editor::apply($hot, ['op' => 'set', 'id' => 'shelf_light_feed', 'field' => 'route', 'value' => ['stove', 'floor']]);
+    $says = fn (Document $d, array $fact): array => array_values(array_map(fn ($f): string => $f->message, array_filter(Analysis::of(Editor::apply($d, ['op' => 'add', 'section' => 'brief.facts', 'value' => ['id' => 'fact', ...$fact]]))->findings, fn ($f): bool => str_starts_with($f->rule, 'brief.'))));
+    expect($says($hot, ['kind' => 'hot', 'where' => 'by the stove']))->toBe(['The brief says it gets hot by the stove; the stretch behind the stove counts with 30 °C. Say how hot it gets: its wires carry less there.'])
+        ->and($says(Editor::apply($hot, ['op' => 'set', 'id' => 'stove', 'field' => 'ambient_c', 'value' => 60]), ['kind' => 'hot', 'where' => 'by the stove']))->toBe([])
+        ->and($says($hot, ['kind' => 'hot', 'where' => 'engine bay']))->toBe([]);
+    $due = fn (string $by): array => $says(Faults::cases()['brief.needed_by'][2](), ['id' => 'again', 'kind' => 'needed_by', 'value' => $by]);
+    expect($due('2026-05-29'))->toBe(['The brief needs the job by 2026-05-29; lens is due on 2026-05-30.'])->and($due('next spring'))->toBe([]);
+
+    $strip = fn (string $value): array => array_column(Analysis::of(Editor::apply(Make::circuit(Make::bare(), 'Shelf', 'strip_white_12_144', ['kind' => 'strip', 'wanted_m' => 0.5, 'surface' => ''], 1.0), ['op' => 'add', 'section' => 'brief.facts', 'value' => ['id' => 'fact', 'kind' => 'surface', 'value' => $value]]))->findings, 'rule');
+    expect($strip('oak'))->toContain('strip.heat')->and($strip('aluminium channel'))->not->toContain('strip.heat');
 });

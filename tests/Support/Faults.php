@@ -266,6 +266,9 @@ final class Faults
             'supply.hours' => [fn () => self::changed(self::rocked(), fn (stdClass $b) => $b->supplies[0]->capacity_ah = 4), ['note supply.hours bank'], fn () => self::rocked()],
             'supply.story' => [fn () => self::told(1.2), ['warning supply.story night'], fn () => self::told(60.0)],
             'brief.fact' => [fn () => self::said(['kind' => 'no_drill', 'where' => 'under the shelf']), ['warning brief.fact shelf', 'note lead.undecided shelf_to_the_switch'], fn () => self::said(['kind' => 'no_drill', 'where' => 'cabin roof'])],
+            'brief.place' => [fn () => self::soldered('moving', 'at the shelf'), ['note lead.undecided shelf_to_the_switch', 'note brief.place shelf_to_the_switch'], fn () => self::soldered('moving', 'bow thruster')],
+            'brief.needed_by' => [fn () => self::due('2026-06-02'), ['warning brief.needed_by lamp', 'note lead.undecided shelf_to_the_switch'], fn () => self::due('2026-05-30')],
+            'story.impossible' => [fn () => self::toldWithNever('lid'), ['warning story.impossible night'], fn () => self::toldWithNever('hand')],
             'law.road' => [fn () => self::placed('cycle', ['faces' => 'forward']), ['warning law.road shelf_light'], fn () => self::placed('cycle', ['faces' => 'astern'])],
             'law.water' => [fn () => self::placed('boat', ['faces' => 'outside, to port']), ['warning law.water shelf_light'], fn () => self::placed('boat', ['faces' => 'into the galley'])],
             'switch.mercury' => [fn () => self::changed(self::switched('tilt_ball', 0.2), fn (stdClass $b) => $b->parts[2]->label = 'Mercury tilt switch'), ['warning switch.mercury s'], fn () => self::switched('tilt_ball', 0.2)],
@@ -283,6 +286,33 @@ final class Faults
         $hand = Editor::apply(self::rocked(), ['op' => 'use_way', 'circuit' => 'shelf', 'way' => 'hand', 'inputs' => ['hand']]);
 
         return Editor::apply($hand, ['op' => 'add', 'section' => 'brief.facts', 'value' => ['id' => 'fact', ...$fact]]);
+    }
+
+    /** A soldered end in a circuit, and a fact about a place. */
+    private static function soldered(string $kind, string $where): Document
+    {
+        return Editor::apply(self::said(['kind' => $kind, 'where' => $where]), ['op' => 'set', 'id' => 'shelf_to_the_switch', 'field' => 'ends', 'value' => ['solder', 'crimp']]);
+    }
+
+    private static function due(string $on): Document
+    {
+        return self::changed(self::said(['kind' => 'needed_by', 'value' => '2026-06-01']), function (stdClass $b) use ($on): void {
+            $b->parts[] = (object) ['id' => 'lamp', 'kind' => 'sundry', 'label' => 'Lens'];
+            $b->work = (object) ['parts' => [(object) ['part' => 'lamp', 'need' => 1, 'due_on' => $on, 'arrived_on' => null]]];
+        });
+    }
+
+    /** The shelf switched on at ten past; the build says that never happens while an input is away from rest. */
+    private static function toldWithNever(string $input): Document
+    {
+        return self::changed(self::told(60.0), function (stdClass $b) use ($input): void {
+            $b->inputs[] = (object) ['id' => 'lid', 'kind' => 'lid', 'positions' => ['down', 'up']];
+            // Never both; a story that throws only one of them stays possible.
+            $b->never = [json_decode('{"all":[{"input":"hand"},{"input":"lid"}]}')];
+            if ($input === 'lid') {
+                $b->stories[0]->events[] = (object) ['at_s' => 900, 'input' => 'lid', 'to' => 'up'];
+            }
+        });
     }
 
     /** Switched on at eight and forgotten for a night. */

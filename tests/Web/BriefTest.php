@@ -104,7 +104,7 @@ it('lets the chosen moment throw the inputs, and lays two ideas over each other'
     expect(page($this, "/b/{$build->key}/brief?c=boarding_step&m=soon"))->toContain("Moment: 'soon' is no time.");
     // An edit keeps the moment that is looked at.
     $answer = $this->post("/b/{$build->key}/edit?at=brief&c=boarding_step&m=10:00", ['base' => (string) $build->refresh()->head, 'token' => 'm1', 'op' => 'move_event', 'id' => 'loading', 'n' => '0', 'by' => '300', 'render' => 'all'], SWAP)->assertOk();
-    expect(html_entity_decode((string) $answer->getContent(), ENT_QUOTES))->toContain('id="moment" name="m" size="9" value="10:00"');
+    expect(html_entity_decode((string) $answer->getContent(), ENT_QUOTES))->toContain('id="moment" name="m" size="11" value="10:00"');
 });
 
 it('takes a shipped story into a build of any place', function (string $place): void {
@@ -148,4 +148,73 @@ it('begins from an example, and says when it is none', function (): void {
     expect(Build::query()->firstOrFail()->title)->toBe('Wherry at her berth');
     $this->post('/builds/example', ['example' => '../composer'])->assertSessionHas('refused', 'Example: choose one from the list.');
     expect(StartForm::WHEN)->toHaveKey('hand');
+});
+
+it('keeps a fact of each kind, and says which of its words it needs', function (string $kind, string $where, string $value, ?string $refused, string $shows = ''): void {
+    $build = hungExample($this, 'heron');
+    $answer = sends($this, $build, ['op' => 'add_fact', 'kind' => $kind, 'where' => $where, 'value' => $value, 'render' => 'all']);
+    if ($refused !== null) {
+        expect(html_entity_decode((string) $answer->assertStatus(422)->getContent(), ENT_QUOTES))->toContain($refused);
+
+        return;
+    }
+    $answer->assertOk();
+    $facts = stands($this, $build)->fields()->object('brief')->objects('facts');
+    expect($facts[count($facts) - 1]->text('kind'))->toBe($kind)
+        ->and(page($this, "/b/{$build->key}/brief"))->toContain($shows);
+})->with([
+    ['budget', '', 'cheap', "Budget, what: 'cheap' is no amount. Type it like 60 or 45.50."],
+    ['budget', '', '45.50', null, '</b> 45.50'],
+    ['needed_by', '', 'soon', "Needed by, what: 'soon' is no date. Type it like 2026-06-01 or 1 June 2026."],
+    ['needed_by', '', '2026-02-30', "'2026-02-30' is no date."],
+    ['needed_by', '', '06/01/2026', "'06/01/2026' is no date."],
+    ['needed_by', '', '1 June 2026', null, '2026-06-01, '],
+    ['hinders', '', '', 'Fact: it says nothing yet. Type where it is or what it is.'],
+    ['hinders', 'galley locker', 'the lid', null, 'galley locker: the lid'],
+    ['road', '', '', null, 'road'],
+]);
+
+it('counts the days to the day it is needed', function (string $today, string $says): void {
+    $build = hungExample($this, 'heron');
+    sends($this, $build, ['op' => 'add_fact', 'kind' => 'needed_by', 'value' => '2026-06-01'])->assertOk();
+    $this->travelTo(new DateTimeImmutable($today.' 21:14'));
+    expect(page($this, "/b/{$build->key}/brief"))->toContain("2026-06-01{$says} <");
+})->with([['2026-05-27', ', 5 days from now'], ['2026-05-31', ', 1 day from now'], ['2026-06-01', ', today'], ['2026-06-02', ', 1 day ago'], ['2026-06-08', ', 7 days ago']]);
+
+it('says where the figures of every way come from, each linked to the state that was solved', function (): void {
+    $build = hungExample($this, 'heron');
+    $html = page($this, "/b/{$build->key}/brief?c=galley_shelf");
+    expect($html)->toContain('Galley switch on: glows<span class="figure">21 h 48 × 3.44 A = 74.96 Ah')
+        ->and(preg_match('#href="([^"]+)">At rest, battery low: glows</a><span class="figure">6 h 47 × ([0-9.]+) A#', $html, $m))->toBe(1);
+    // The state behind the link: the same position of the supply, the same amps but for what the other circuits take from them.
+    parse_str((string) parse_url($m[1], PHP_URL_QUERY), $query);
+    expect($query)->toBe(['c' => 'galley_shelf', 's' => 'low'])->and($m[2])->toBe('2.84')->and(page($this, $m[1]))->toMatch('/2\.8\d( A|<)/');
+});
+
+it('shows the ways of switching that go against the brief behind the others, and says so', function (): void {
+    $build = hungExample($this, 'heron');
+    $before = page($this, "/b/{$build->key}/circuit?c=galley_shelf&ways=1");
+    expect($before)->not->toContain('The brief says no drilling');
+    sends($this, $build, ['op' => 'add_fact', 'kind' => 'no_drill', 'where' => 'galley oak'])->assertOk();
+    $html = page($this, "/b/{$build->key}/circuit?c=galley_shelf&ways=1");
+    expect(substr_count($html, 'The brief says no drilling galley oak.'))->toBeGreaterThanOrEqual(4)
+        ->and(strpos($html, '<h3>Hand switch</h3>'))->toBeGreaterThan((int) strpos($html, '<h3>Follows a host lamp through a relay</h3>'))
+        ->and(strpos($before, '<h3>Hand switch</h3>'))->toBeLessThan((int) strpos($before, '<h3>Follows a host lamp through a relay</h3>'));
+});
+
+it('shows prices in the currency of the build', function (): void {
+    $build = hungExample($this, 'heron');
+    expect(page($this, "/b/{$build->key}/brief?c=galley_shelf"))->toContain('45.72</span> EUR');
+    sends($this, $build, ['id' => 'build', 'field' => 'settings.currency', 'text' => 'CHF'])->assertOk();
+    expect(page($this, "/b/{$build->key}/brief?c=galley_shelf"))->toContain('45.72</span> CHF')
+        ->and(page($this, "/b/{$build->key}/circuit?c=galley_shelf&ways=1"))->toContain(' CHF</b>')
+        ->and(page($this, "/b/{$build->key}/handover"))->toContain('Price, CHF');
+});
+
+it('pins a story that throws what never happens together, and plays it all the same', function (): void {
+    $build = hungExample($this, 'wherry');
+    $never = ['op' => 'add', 'section' => 'never', 'value' => ['all' => [['input' => 'fore_door'], ['input' => 'aft_door']]]];
+    sends($this, $build, ['edit' => json_encode($never)]);
+    $html = page($this, "/b/{$build->key}/brief?c=boarding_step");
+    expect($html)->toContain('which this build says never happens')->toContain('idea-list');
 });

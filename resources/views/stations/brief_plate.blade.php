@@ -23,7 +23,7 @@
 <h2>Facts the other stations obey</h2>
 <ul class="facts">
 @foreach($f->object('brief')->objects('facts') as $fact)
-<li><b>{{ App\View\Shelf::FACTS[$fact->text('kind')] ?? $fact->text('kind') }}</b> {{ $fact->text('where') }}{{ $fact->has('value') ? ($fact->has('where') ? ': ' : '').$fact->text('value') : '' }} <x-act :page="$page" :edit="['op' => 'remove', 'id' => $fact->text('id')]" class="is-small">Remove this fact</x-act></li>
+<li><b>{{ App\View\Shelf::FACTS[$fact->text('kind')] ?? $fact->text('kind') }}</b> {{ $fact->text('where') }}{{ $fact->has('value') ? ($fact->has('where') ? ': ' : '').$fact->text('value') : '' }}{{ $fact->text('kind') === 'needed_by' ? App\View\Shelf::daysTo($fact->text('value')) : '' }} <x-act :page="$page" :edit="['op' => 'remove', 'id' => $fact->text('id')]" class="is-small">Remove this fact</x-act></li>
 @endforeach
 </ul>
 <form class="says" method="post" action="{{ $page->to('edit') }}" hx-post="{{ $page->to('edit') }}" hx-swap="none" hx-include="#base" hx-sync="#bench:queue all"><x-hidden :page="$page" echo="fact-echo"/><input type="hidden" name="op" value="add_fact"><input type="hidden" name="render" value="all">
@@ -32,6 +32,7 @@
 <button class="button is-primary">Add the fact</button><span class="echo" id="fact-echo"></span></form>
 <h2>Targets</h2>
 <div class="says">
+<x-blank :page="$page" id="build" field="settings.currency" label="Prices in" size="5" :value="$page->analysis->build->settings->currency"/>
 <x-blank :page="$page" id="build" field="settings.uniformity_target" label="Dimmest lamp at least" size="6" :value="BenchGlow\Quantity\Shown::percent($page->analysis->build->settings->uniformityTarget)"/>
 <x-blank :page="$page" id="build" field="settings.drop_target" label="Lost on the way at most" size="6" :value="BenchGlow\Quantity\Shown::plain(100 * $page->analysis->build->settings->dropTarget, 1).' %'"/>
 <x-blank :page="$page" id="build" field="settings.fuse_distance_m" label="Fuse within" size="7" :value="BenchGlow\Quantity\Shown::forField(BenchGlow\Quantity\Unit::Length, $page->analysis->build->settings->fuseDistanceM, $page->preference->units)"/></div>

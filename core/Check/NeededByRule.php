@@ -1,0 +1,37 @@
+<?php
+
+declare(strict_types=1);
+
+namespace BenchGlow\Check;
+
+use BenchGlow\Quantity\Words;
+use BenchGlow\Report\Analysis;
+
+/** A part is due later than the brief needs the job. Dates are compared as written; no clock is asked. */
+final class NeededByRule implements Rule
+{
+    public function id(): string
+    {
+        return 'brief.needed_by';
+    }
+
+    public function check(Analysis $analysis): array
+    {
+        $document = $analysis->build->document;
+        $findings = [];
+        foreach ($document->fields()->object('brief')->objects('facts') as $fact) {
+            $by = $fact->text('value');
+            if ($fact->text('kind') !== 'needed_by' || preg_match('/^\d{4}-\d\d-\d\d$/', $by) !== 1) {
+                continue;
+            }
+            foreach ($document->fields()->object('work')->objects('parts') as $part) {
+                if ($part->text('arrived_on') === '' && $part->text('due_on') > $by) {
+                    $findings[] = new Finding($this->id(), Severity::Warning, null, $part->text('part'),
+                        "The brief needs the job by {$by}; ".Words::within($analysis->build->index->item($part->text('part'))->text('label', $part->text('part')))." is due on {$part->text('due_on')}.");
+                }
+            }
+        }
+
+        return $findings;
+    }
+}
