@@ -14,6 +14,7 @@ final readonly class Build
      * @param  array<string, Lead>  $leads
      * @param  array<string, Fields>  $devices
      * @param  array<string, Fields>  $parts
+     * @param  array<string, string>  $rest  each input with its rest position
      */
     private function __construct(
         public Document $document,
@@ -25,6 +26,7 @@ final readonly class Build
         public array $leads,
         public array $devices,
         public array $parts,
+        private array $rest,
     ) {
     }
 
@@ -47,19 +49,14 @@ final readonly class Build
             array_map(Circuit::of(...), $byId('circuits')),
             array_map(fn (Fields $l): Light => Light::of($l, $parts[$l->text('part')] ?? new Fields([])), $byId('lights')),
             array_map(Lead::of(...), $byId('leads')),
-            $byId('devices'), $parts,
+            $byId('devices'), $parts, array_map(fn (Fields $i): string => $i->texts('positions')[0] ?? 'off', $byId('inputs')),
         );
     }
 
     /** @return array<string, string> each input with its rest position, in document order */
     public function restPositions(): array
     {
-        $rest = [];
-        foreach ($this->document->fields()->objects('inputs') as $input) {
-            $rest[$input->text('id')] = $input->texts('positions')[0] ?? 'off';
-        }
-
-        return $rest;
+        return $this->rest;
     }
 
     /** @return list<string> */

@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace BenchGlow\Check;
 
+use BenchGlow\Build\Want;
 use BenchGlow\Quantity\Shown;
 use BenchGlow\Quantity\Words;
 use BenchGlow\Report\Analysis;
@@ -21,7 +22,8 @@ final class LevelsTooAlikeRule implements Rule
     {
         $findings = [];
         foreach ($analysis->build->circuits as $circuit) {
-            foreach (Intent::named($analysis->build, $circuit) as [$light, $emitter]) {
+            $levels = array_map(fn (Want $w): string => $w->level, $circuit->wants);
+            foreach (array_diff(['low', 'high'], $levels) === [] ? Intent::named($analysis->build, $circuit) : [] as [$light, $emitter]) {
                 $flux = [];
                 foreach ($analysis->scenes as $scene) {
                     $level = Intent::wanted($analysis->build, $circuit, $scene, $light, $emitter)[0];

@@ -23,4 +23,9 @@ final readonly class Compiled
         public array $emitters,
     ) {
     }
+
+    public function with(Network $network): self
+    {
+        return new self($network, $this->nodeOf, $this->branchOf, $this->sourceOf, $this->ladders, $this->emitters);
+    }
 }

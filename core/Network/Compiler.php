@@ -54,7 +54,7 @@ final class Compiler
      * @param  array<string, true>  $closed  contacts that are closed
      * @param  bool  $expand  every unit of a strip as branches of its own
      */
-    public static function compile(Build $build, Harness $harness, array $wiring, string $state, ?Bodies $bodies = null, array $closed = [], bool $expand = false): Compiled
+    public static function compile(Build $build, Harness $harness, array $wiring, string $state, Bodies $bodies, array $closed = [], bool $expand = false): Compiled
     {
         $compiler = new self($build, $harness, $expand);
         foreach ($build->supplies as $supply) {
@@ -76,12 +76,38 @@ final class Compiler
                 default => $compiler->modules($light),
             };
         }
-        if ($bodies !== null) {
-            $compiler->bodies($bodies, $closed);
-        }
+        $compiler->bodies($bodies, $closed);
         $network = $compiler->net->build();
 
         return new Compiled($network, $compiler->net->places(), $compiler->branchOf, $compiler->sourceOf, $compiler->ladders, $compiler->emitters);
+    }
+
+    /**
+     * Another state of what was compiled: other contacts closed, another supply position. Its structure stays (F6).
+     *
+     * @param  array<string, true>  $closed  contacts that are closed
+     */
+    public static function again(Compiled $compiled, Build $build, string $state, Bodies $bodies, array $closed): Compiled
+    {
+        $network = $compiled->network;
+        [$branches, $leaks, $sources] = [$network->branches, $network->leaks, $network->sources];
+        foreach ($bodies->contacts as $id => $contact) {
+            $k = $compiled->branchOf[$id];
+            if (isset($closed[$id]) === isset($leaks[$k])) {
+                $branches[$k] = new Branch(isset($closed[$id]) ? $id : "{$id}.open", $branches[$k]->from, $branches[$k]->to, new Resistor(isset($closed[$id]) ? max($contact->ohm, self::LEAST_OHM) : 1.0 / self::OPEN_SIEMENS));
+                if (isset($closed[$id])) {
+                    unset($leaks[$k]);
+                } else {
+                    $leaks[$k] = true;
+                }
+            }
+        }
+        foreach ($build->supplies as $id => $supply) {
+            $k = $compiled->sourceOf[$id];
+            $sources[$k] = new Source($id, $sources[$k]->plus, $sources[$k]->minus, $supply->volts($state), $sources[$k]->ohm);
+        }
+
+        return $compiled->with(new Network($network->nodes, $branches, array_values($sources), $network->tails, $network->fixed, $leaks, $network->structure ?? Structure::of($network)));
     }
 
     /** @param  array<string, true>  $closed */

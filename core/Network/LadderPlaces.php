@@ -7,48 +7,50 @@ namespace BenchGlow\Network;
 /** Where the units of a strip went in the network, so that a solution reads back by position along the strip. */
 final readonly class LadderPlaces
 {
-    /** @param  array<int, array{string, int, int}>  $places unit => tail, its number, unit in it · branch, first branch, 0 */
-    public function __construct(private array $places, private int $channels, public int $units)
+    /**
+     * @param  list<array{string, int, int, int}>  $stretches  in order along the strip: "head" or "end" with the number of its
+     *                                                         tail, or "between" with its first unit's branch; units; branches from one unit to the next
+     */
+    public function __construct(private array $stretches, private int $channels)
     {
-    }
-
-    public function fed(): bool
-    {
-        return $this->places !== [];
     }
 
     /** @return list<list<float>> amps per channel and unit, by position from the start */
-    public function amps(Network $network, Solution $solution): array
+    public function amps(Solution $solution): array
     {
-        return $this->read(fn (array $p, int $c): float => $p[0] === 'tail' ? $solution->tailAmps[$p[1]][$c][$p[2]] : $solution->amps[$p[1] + $c]);
+        return $this->read($solution->tailAmps, fn (int $branch): float => $solution->amps[$branch]);
     }
 
     /** @return list<list<float>> volts between the rails per channel and unit */
     public function volts(Network $network, Solution $solution): array
     {
-        return $this->read(function (array $p, int $c) use ($network, $solution): float {
-            if ($p[0] === 'tail') {
-                return $solution->tailVolts[$p[1]][$c][$p[2]];
-            }
-            $branch = $network->branches[$p[1] + $c];
+        return $this->read($solution->tailVolts, function (int $k) use ($network, $solution): float {
+            $branch = $network->branches[$k];
 
             return ($solution->volts[$branch->from] ?? 0.0) - ($solution->volts[$branch->to] ?? 0.0);
         });
     }
 
     /**
-     * @param  callable(array{string, int, int}, int): float  $one
+     * @param  array<int, array<int, array<int, float>>>  $tails  per tail, channel, unit from its mark outward
+     * @param  callable(int): float  $at  of a branch
      * @return list<list<float>>
      */
-    private function read(callable $one): array
+    private function read(array $tails, callable $at): array
     {
         $rows = [];
         for ($c = 0; $c < $this->channels; $c++) {
-            $row = [];
-            for ($k = 0; $k < $this->units && $this->fed(); $k++) {
-                $row[] = $one($this->places[$k], $c);
+            $parts = [];
+            foreach ($this->stretches as [$kind, $place, $units, $stride]) {
+                $part = [];
+                for ($k = 0; $kind === 'between' && $k < $units; $k++) {
+                    $part[] = $at($place + $k * $stride + $c);
+                }
+                $parts[] = match ($kind) {
+                    'head' => array_reverse($tails[$place][$c]), 'end' => $tails[$place][$c], default => $part
+                };
             }
-            $rows[] = $row;
+            $rows[] = array_values(count($parts) === 1 ? $parts[0] : array_merge(...$parts));
         }
 
         return $rows;

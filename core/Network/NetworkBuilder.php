@@ -85,40 +85,36 @@ final class NetworkBuilder
         $places = [];
         $at = array_keys($marks);
         if ($at === []) {
-            return new LadderPlaces([], $ladder->channels(), $units);
+            return new LadderPlaces([], $ladder->channels());
         }
         // One leak per strip, not per unit: a dark strip behind an open contact would leave its node without any conductance.
         foreach ($this->leaks ? array_slice($marks[$at[0]], 0, -1) : [] as $channel) {
             $this->leak("{$id}.leak", $channel, $marks[$at[0]][$ladder->channels()]);
         }
         if ($this->expand) {
-            return new LadderPlaces($this->whole($id, $ladder, $units, $marks), $ladder->channels(), $units);
+            return new LadderPlaces($this->whole($id, $ladder, $units, $marks), $ladder->channels());
         }
         if ($at[0] > 0) {
             $this->tail("{$id}.head", $marks[$at[0]], $ladder, $at[0]);
-            for ($k = 0; $k < $at[0]; $k++) {
-                $places[$k] = ['tail', count($this->tails) - 1, $at[0] - 1 - $k];
-            }
+            $places[] = ['head', count($this->tails) - 1, $at[0], 0];
         }
         foreach (array_slice($at, 1) as $n => $to) {
-            $places += $this->between($id, $ladder, $at[$n], $to, $marks[$at[$n]], $marks[$to]);
+            $places[] = $this->between($id, $ladder, $at[$n], $to, $marks[$at[$n]], $marks[$to]);
         }
         $last = end($at);
         if ($last < $units) {
             $this->tail("{$id}.end", $marks[$last], $ladder, $units - $last);
-            for ($k = $last; $k < $units; $k++) {
-                $places[$k] = ['tail', count($this->tails) - 1, $k - $last];
-            }
+            $places[] = ['end', count($this->tails) - 1, $units - $last, 0];
         }
 
-        return new LadderPlaces($places, $ladder->channels(), $units);
+        return new LadderPlaces($places, $ladder->channels());
     }
 
     /**
      * Every unit with both its rails, open ends included: for a netlist.
      *
      * @param  array<int, list<string>>  $marks
-     * @return array<int, array{string, int, int}>
+     * @return list<array{string, int, int, int}>
      */
     private function whole(string $id, StripLadder $ladder, int $units, array $marks): array
     {
@@ -130,7 +126,7 @@ final class NetworkBuilder
         $at = array_keys($marks);
         $places = [];
         foreach (array_slice($at, 1) as $n => $to) {
-            $places += $this->between($id, $ladder, $at[$n], $to, $marks[$at[$n]], $marks[$to]);
+            $places[] = $this->between($id, $ladder, $at[$n], $to, $marks[$at[$n]], $marks[$to]);
         }
 
         return $places;
@@ -149,13 +145,13 @@ final class NetworkBuilder
     /**
      * @param  list<string>  $from
      * @param  list<string>  $to
-     * @return array<int, array{string, int, int}>
+     * @return array{string, int, int, int}
      */
     private function between(string $id, StripLadder $ladder, int $first, int $last, array $from, array $to): array
     {
-        $places = [];
         $before = $from;
         $rails = [...$ladder->ohm, $ladder->commonOhm];
+        $unit = count($this->branches) + count($rails);
         for ($k = $first; $k < $last; $k++) {
             $tap = [];
             foreach ($rails as $c => $ohm) {
@@ -163,7 +159,6 @@ final class NetworkBuilder
                 $this->branch("{$id}.rail", $before[$c], $tap[$c], new Resistor(($k === $first ? 0.5 : 1.0) * $ohm));
             }
             $common = $tap[count($rails) - 1];
-            $places[$k] = ['branch', count($this->branches), 0];
             foreach ($ladder->laws as $c => $law) {
                 $this->branch("{$id}.unit", $ladder->commonIsPlus ? $common : $tap[$c], $ladder->commonIsPlus ? $tap[$c] : $common, $law);
             }
@@ -173,7 +168,7 @@ final class NetworkBuilder
             $this->branch("{$id}.rail", $before[$c], $to[$c], new Resistor(0.5 * $ohm));
         }
 
-        return $places;
+        return ['between', $unit, $last - $first, count($rails) + count($ladder->laws)];
     }
 
     public function build(): Network

@@ -52,34 +52,15 @@ final class Solver
     /** @var list<list<array{int, int, int, int}>> per tail: row, column, unknowns */
     private array $tailStamps = [];
 
-    private Islands $islands;
-
     /** @var array<int, Branch> the network's, with the switching loads' amps of this moment */
     private array $branches;
-
-    /** @var array{string, Ldl}|null the last elimination order: states of one build share their structure */
-    private static ?array $order = null;
 
     private function __construct(private readonly Network $network)
     {
         $this->branches = $network->branches;
-        $this->islands = Islands::of($network);
-        $this->anchors = $this->islands->anchors($network);
-        $live = [];
-        foreach (array_keys($this->anchors) as $node) {
-            $live[$this->islands->find($node)] = true;
-        }
-        foreach (array_keys($network->nodes) as $node) {
-            $known = isset($this->anchors[$node]) || ! isset($live[$this->islands->find($node)]);
-            $this->unknown[] = $known ? -1 : $this->count++;
-        }
-        $pairs = $this->pairs();
-        $key = $this->count.($network->leaks === [] ? ' ' : '~').md5(serialize($pairs));
-        if (self::$order === null || self::$order[0] !== $key) {
-            self::$order = [$key, new Ldl($this->count, $pairs)];
-        }
-        $this->ldl = self::$order[1];
-        $this->place();
+        $structure = $network->structure ?? Structure::of($network);
+        [$this->anchors, $this->unknown, $this->count, $this->ldl, $this->stamps, $this->tailStamps]
+            = [$structure->anchors, $structure->unknown, $structure->count, $structure->ldl, $structure->stamps, $structure->tailStamps];
     }
 
     public static function solve(Network $network): Solution
@@ -147,56 +128,6 @@ final class Solver
     private static function across(Solution $solution, Branch $branch): float
     {
         return ($solution->volts[$branch->from] ?? 0.0) - ($solution->volts[$branch->to] ?? 0.0);
-    }
-
-    /** @return list<array{int, int}> */
-    private function pairs(): array
-    {
-        $pairs = [];
-        foreach ($this->branches as $b) {
-            $pairs[] = [$this->unknown[$b->from], $this->unknown[$b->to]];
-        }
-        foreach ($this->network->sources as $s) {
-            $pairs[] = [$this->unknown[$s->plus], $this->unknown[$s->minus]];
-        }
-        foreach ($this->network->tails as $tail) {
-            $nodes = [...$tail->channels, $tail->common];
-            foreach ($nodes as $a => $i) {
-                foreach (array_slice($nodes, $a + 1) as $j) {
-                    $pairs[] = [$this->unknown[$i], $this->unknown[$j]];
-                }
-            }
-        }
-
-        return array_values(array_filter($pairs, fn (array $p): bool => $p[0] >= 0 && $p[1] >= 0 && $p[0] !== $p[1]));
-    }
-
-    private function place(): void
-    {
-        $stamp = function (int $a, int $b): array {
-            [$i, $j] = [$this->unknown[$a], $this->unknown[$b]];
-
-            return [$i, $j, $i >= 0 && $j >= 0 && $i !== $j ? $this->ldl->slot($i, $j) : -1];
-        };
-        foreach ($this->branches as $b) {
-            $this->stamps[] = $stamp($b->from, $b->to);
-        }
-        foreach ($this->network->sources as $s) {
-            $this->stamps[] = $stamp($s->plus, $s->minus);
-        }
-        foreach ($this->network->tails as $tail) {
-            $all = [];
-            $nodes = [...$tail->channels, $tail->common];
-            foreach ($nodes as $a => $i) {
-                foreach ($nodes as $b => $j) {
-                    if ($a <= $b) {
-                        [$ui, $uj, $slot] = $stamp($i, $j);
-                        $all[] = [$a, $b, $a === $b ? $ui : $slot, $ui >= 0 && $uj >= 0 ? 1 : 0];
-                    }
-                }
-            }
-            $this->tailStamps[] = $all;
-        }
     }
 
     private function run(bool $warm = false): Solution

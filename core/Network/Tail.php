@@ -38,6 +38,19 @@ abstract class Tail
     /** @var array<int, float> residual of the tail folded onto the mark (amps) */
     public array $fold = [];
 
+    /**
+     * Volts between the rails, one per channel, while every tap still has the mark's: a strip without light is not swept.
+     *
+     * @var array<int, float>|null
+     */
+    private ?array $flat = null;
+
+    /** @var array<int, float> volts up to which a unit of each channel takes less than DARK_A */
+    private array $darkV = [];
+
+    /** So little that over any strip's rails no meter and no rounding could find its drop (amps). */
+    private const DARK_A = 1e-14;
+
     /** Rounding floor of the residual: 64·eps·Σ|g·u| at the worst tap (amps). */
     public float $floor = 0.0;
 
@@ -59,6 +72,7 @@ abstract class Tail
         public readonly float $commonOhm,
         public readonly float $sign,
     ) {
+        $this->darkV = array_map(fn (StringLaw $law): float => $law->is < self::DARK_A ? $law->volts(self::DARK_A) : -INF, $laws);
         $this->prepare();
     }
 
@@ -84,7 +98,58 @@ abstract class Tail
      *
      * @param  array<int, float>  $mark  volts between each channel rail and the common one at the mark
      */
-    abstract public function sweep(array $mark): void;
+    abstract protected function through(array $mark): void;
+
+    /** @param  array<int, float>  $mark */
+    final public function sweep(array $mark): void
+    {
+        if ($this->flat !== null) {
+            if ($this->dark($mark)) {
+                return;
+            }
+            $this->lit();
+        }
+        $this->through($mark);
+    }
+
+    /**
+     * Sweeps a strip without light at once, if it is one.
+     *
+     * @param  array<int, float>  $mark
+     */
+    private function dark(array $mark): bool
+    {
+        foreach ($mark as $c => $volts) {
+            if ($volts >= $this->darkV[$c] || abs($volts - ($this->flat[$c] ?? INF)) > 1e-6) {
+                return false;
+            }
+        }
+        $this->flat = $mark;
+        $this->y = array_fill(0, Blocks::at(count($mark), 0), 0.0);
+        [$this->amps, $this->fold, $this->worst, $this->floor] = [[], [], 0.0, 0.0];
+        foreach ($this->laws as $c => $law) {
+            [$amps, $slope] = $law->at($mark[$c]);
+            $this->y[Blocks::at($c, $c)] = $this->units * $slope;
+            $this->amps[] = 0.0;
+            $this->fold[] = -$this->units * $amps;
+            $this->worst = max($this->worst, abs($amps));
+        }
+
+        return true;
+    }
+
+    /** From here on every tap has volts of its own. */
+    private function lit(): void
+    {
+        $this->u = $this->d = [];
+        for ($k = 0; $k < $this->units; $k++) {
+            foreach ($this->flat ?? [] as $volts) {
+                $this->u[] = $volts;
+                $this->d[] = 0.0;
+            }
+        }
+        $this->flat = null;
+    }
 
     /**
      * The step of every tap, once the step at the mark is known.
@@ -92,13 +157,31 @@ abstract class Tail
      * @param  array<int, float>  $markStep
      * @return float Σ residual·step over the taps (watts)
      */
-    abstract public function backSubstitute(array $markStep): float;
+    abstract protected function back(array $markStep): float;
+
+    /**
+     * @param  array<int, float>  $markStep
+     * @return float Σ residual·step over the taps (watts)
+     */
+    final public function backSubstitute(array $markStep): float
+    {
+        if ($this->flat === null) {
+            return $this->back($markStep);
+        }
+        $this->d = $markStep;
+        $dec = 0.0;
+        foreach ($markStep as $c => $step) {
+            $dec += $this->fold[$c] * $step;
+        }
+
+        return $dec;
+    }
 
     /** Σ residual·step at the present taps with the step found before: the slope along the search line (watts). */
     public function slope(): float
     {
         $sum = 0.0;
-        foreach ($this->res as $k => $r) {
+        foreach ($this->flat === null ? $this->res : $this->fold as $k => $r) {
             $sum += $r * $this->d[$k];
         }
 
@@ -108,17 +191,18 @@ abstract class Tail
     /** @param  array<int, float>  $mark */
     public function startAt(array $mark): void
     {
-        $this->u = $this->d = [];
-        for ($k = 0; $k < $this->units; $k++) {
-            foreach ($mark as $volts) {
-                $this->u[] = $volts;
-                $this->d[] = 0.0;
-            }
-        }
+        $this->flat = $mark;
     }
 
     public function advance(float $t): void
     {
+        if ($this->flat !== null) {
+            foreach ($this->d as $c => $step) {
+                $this->flat[$c] += $t * $step;
+            }
+
+            return;
+        }
         $u = $this->u;
         $this->u = [];
         foreach ($this->d as $i => $step) {
@@ -128,7 +212,13 @@ abstract class Tail
     }
 
     /** @return array<int, array<int, float>> amps per channel and unit, from the mark outward */
-    public function unitAmps(): array
+    final public function unitAmps(): array
+    {
+        return $this->flat === null ? $this->litAmps() : array_map(fn (StringLaw $law, float $volts): array => array_fill(0, $this->units, $law->amps($volts)), $this->laws, $this->flat);
+    }
+
+    /** @return array<int, array<int, float>> */
+    protected function litAmps(): array
     {
         $amps = [];
         $n = count($this->channels);
@@ -147,8 +237,11 @@ abstract class Tail
     public function unitVolts(): array
     {
         $n = count($this->channels);
+        if ($this->flat !== null) {
+            return array_map(fn (float $volts): array => array_fill(0, $this->units, $volts), $this->flat);
+        }
 
-        return array_map(
+        return $n === 1 ? [$this->u] : array_map(
             fn (int $c): array => array_map(fn (int $k): float => $this->u[$k * $n + $c], range(0, $this->units - 1)),
             range(0, $n - 1),
         );

@@ -22,7 +22,7 @@ final class TailOfMany extends Tail
         $this->m = array_fill(0, $this->units, []);
     }
 
-    public function sweep(array $mark): void
+    protected function through(array $mark): void
     {
         $n = count($this->channels);
         $y = array_fill(0, intdiv($n * ($n + 1), 2), 0.0);
@@ -90,7 +90,7 @@ final class TailOfMany extends Tail
         return [array_values($nextY), array_values($nextS)];
     }
 
-    public function backSubstitute(array $markStep): float
+    protected function back(array $markStep): float
     {
         $n = count($this->channels);
         $dec = 0.0;

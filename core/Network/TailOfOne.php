@@ -12,16 +12,19 @@ final class TailOfOne extends Tail
     /** @var array<int, float> 1/(admittance outward + rail inward) */
     private array $m = [];
 
+    /** @var array<int, float> amps of each unit, as of the last sweep */
+    private array $i = [];
+
     protected function prepare(): void
     {
         $this->g = 1.0 / ($this->ohm[0] + $this->commonOhm);
-        $this->rho = $this->res = $this->m = array_fill(0, $this->units, 0.0);
+        $this->rho = $this->res = $this->m = $this->i = array_fill(0, $this->units, 0.0);
     }
 
-    public function sweep(array $mark): void
+    protected function through(array $mark): void
     {
-        [$u, $rho, $res, $m] = [$this->u, $this->rho, $this->res, $this->m];
-        $this->rho = $this->res = $this->m = [];
+        [$u, $rho, $res, $m, $i] = [$this->u, $this->rho, $this->res, $this->m, $this->i];
+        $this->rho = $this->res = $this->m = $this->i = [];
         $law = $this->laws[0];
         [$aOverB, $is, $x0, $invA, $invB] = [$law->aOverB, $law->is, $law->x0, $law->invA, $law->invB];
         $g = $this->g;
@@ -50,6 +53,7 @@ final class TailOfOne extends Tail
             $in = ($k > 0 ? $g : 2.0 * $g);
             $flow = $in * ($v - ($k > 0 ? $u[$k - 1] : $mark[0]));
             $amps = $aOverB * $w - $is;
+            $i[$k] = $amps;
             $r = $out - $amps - $flow;
             $out = $flow;
             $res[$k] = $r;
@@ -68,7 +72,7 @@ final class TailOfOne extends Tail
             $s *= $in * $inv;
             $y *= $in * $inv;
         }
-        [$this->rho, $this->res, $this->m] = [$rho, $res, $m];
+        [$this->rho, $this->res, $this->m, $this->i] = [$rho, $res, $m, $i];
         $this->y = [$y];
         $this->fold = [$s];
         $this->amps = [-$out];
@@ -76,7 +80,12 @@ final class TailOfOne extends Tail
         $this->floor = 64.0 * PHP_FLOAT_EPSILON * 6.0 * $g * $biggest;
     }
 
-    public function backSubstitute(array $markStep): float
+    protected function litAmps(): array
+    {
+        return [$this->i];
+    }
+
+    protected function back(array $markStep): float
     {
         [$d, $rho, $res, $m, $g] = [$this->d, $this->rho, $this->res, $this->m, $this->g];
         $this->d = [];

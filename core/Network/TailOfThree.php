@@ -25,7 +25,7 @@ final class TailOfThree extends Tail
         $this->m = array_fill(0, 6 * $this->units, 0.0);
     }
 
-    public function sweep(array $mark): void
+    protected function through(array $mark): void
     {
         [$u, $rho, $res, $m] = [$this->u, $this->rho, $this->res, $this->m];
         $this->rho = $this->res = $this->m = [];
@@ -182,7 +182,7 @@ final class TailOfThree extends Tail
         $this->floor = 64.0 * PHP_FLOAT_EPSILON * 6.0 * ($g00 + abs($g01) + abs($g02)) * $biggest;
     }
 
-    public function backSubstitute(array $markStep): float
+    protected function back(array $markStep): float
     {
         [$d, $rho, $res, $m] = [$this->d, $this->rho, $this->res, $this->m];
         $this->d = [];

@@ -8,6 +8,7 @@ use BenchGlow\Build\Build;
 use BenchGlow\Build\Editor;
 use BenchGlow\Harness\Harness;
 use BenchGlow\Harness\LeadWire;
+use BenchGlow\Network\Compiler;
 use BenchGlow\Quantity\Gauge;
 use BenchGlow\Scene\Bodies;
 
@@ -81,7 +82,7 @@ final class FeedOptions
             $feed = $lead->circuit === $build->lights[$light]->circuit ? ($known ?? $feed) : $feed;
             $wiring[$id] = $known ?? LeadWire::of($build, $lead, Gauge::mm2($feed->areaMm2 ?? 1.0));
         }
-        $states = StateSolver::solve($build, Harness::of($build), $wiring, 'nominal', Bodies::of($build), $analysis->litScene($light, 'nominal')->closed ?? [])->lights[$light];
+        $states = StateSolver::solve($build, Compiler::compile($build, Harness::of($build), $wiring, 'nominal', Bodies::of($build), $analysis->litScene($light, 'nominal')->closed ?? []), 'nominal')->lights[$light];
 
         return $states === [] ? 0.0 : min(array_map(fn (EmitterState $e): float => $e->uniformity(), $states));
     }

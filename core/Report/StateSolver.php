@@ -5,13 +5,9 @@ declare(strict_types=1);
 namespace BenchGlow\Report;
 
 use BenchGlow\Build\Build;
-use BenchGlow\Harness\Harness;
-use BenchGlow\Harness\LeadWire;
 use BenchGlow\Network\Compiled;
-use BenchGlow\Network\Compiler;
 use BenchGlow\Network\Solution;
 use BenchGlow\Network\Solver;
-use BenchGlow\Scene\Bodies;
 
 /** Compiles and solves one supply state and reads the answer back into pins, wires and lights. */
 final class StateSolver
@@ -22,13 +18,9 @@ final class StateSolver
     /** A fuse carrying this many times its value is part of a short. */
     private const FUSE_TIMES = 10.0;
 
-    /**
-     * @param  array<string, LeadWire>  $wiring
-     * @param  array<string, true>  $closed  contacts that are closed
-     */
-    public static function solve(Build $build, Harness $harness, array $wiring, string $name, ?Bodies $bodies = null, array $closed = []): State
+    /** @param  string  $name  min · nominal · max, as it was compiled for */
+    public static function solve(Build $build, Compiled $compiled, string $name): State
     {
-        $compiled = Compiler::compile($build, $harness, $wiring, $name, $bodies, $closed);
         $solution = Solver::solve($compiled->network);
         $volts = array_map(fn (int $node): ?float => isset($solution->floating[$node]) ? null : $solution->volts[$node], $compiled->nodeOf);
         $floating = array_map(fn (int $node): string => 'floating behind '.$compiled->network->nodes[$solution->floating[$node]],
@@ -101,11 +93,16 @@ final class StateSolver
             $ladder = $compiled->ladders[$light->id] ?? null;
             if ($ladder !== null) {
                 $unitA = $light->strip()->unitA();
-                $amps = $ladder->amps($compiled->network, $solution);
+                $amps = $ladder->amps($solution);
                 $volts = $ladder->volts($compiled->network, $solution);
                 foreach (array_keys($emitters) as $c => $emitter) {
-                    $all[$light->id][$emitter] = self::emitter($light->emitterName($emitter), $emitters[$emitter],
-                        array_map(fn (float $a): float => $a / $unitA, $amps[$c]), $amps[$c], $volts[$c]);
+                    $flux = [];
+                    $watts = 0.0;
+                    foreach ($amps[$c] as $k => $a) {
+                        $flux[] = $a > 0.0 ? $a / $unitA : 0.0;
+                        $watts += $a * $volts[$c][$k];
+                    }
+                    $all[$light->id][$emitter] = new EmitterState($light->emitterName($emitter), $emitters[$emitter], $flux, $volts[$c], $watts);
                 }
 
                 continue;

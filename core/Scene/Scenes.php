@@ -9,6 +9,8 @@ use BenchGlow\Build\Fields;
 use BenchGlow\Build\When;
 use BenchGlow\Harness\Harness;
 use BenchGlow\Harness\LeadWire;
+use BenchGlow\Network\Compiled;
+use BenchGlow\Network\Compiler;
 use BenchGlow\Report\EmitterState;
 use BenchGlow\Report\State;
 use BenchGlow\Report\StateSolver;
@@ -36,6 +38,8 @@ final class Scenes
     private readonly Chains $chains;
 
     private readonly bool $loops;
+
+    private ?Compiled $compiled = null;
 
     public int $solves = 0;
 
@@ -326,7 +330,8 @@ final class Scenes
         $key = $supply.' '.implode(' ', array_keys($closed));
         if (! isset($this->memo[$key])) {
             $this->solves++;
-            $this->memo[$key] = StateSolver::solve($this->build, $this->harness, $this->wiring, $supply, $this->bodies, $closed);
+            $this->compiled = $this->compiled === null ? Compiler::compile($this->build, $this->harness, $this->wiring, $supply, $this->bodies, $closed) : Compiler::again($this->compiled, $this->build, $supply, $this->bodies, $closed);
+            $this->memo[$key] = StateSolver::solve($this->build, $this->compiled, $supply);
         }
 
         return $this->memo[$key];

@@ -61,7 +61,7 @@ final readonly class StripRun
             $units,
             $current,
             $supplyV * $current,
-            array_map(fn (array $row): array => array_map(fn (float $a): float => $a / $unitA, $row), $places->amps($network, $solution)),
+            array_map(fn (array $row): array => array_map(fn (float $a): float => $a / $unitA, $row), $places->amps($solution)),
             $places->volts($network, $solution),
             $solution->solved,
             $solution->newton,

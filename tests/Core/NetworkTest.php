@@ -198,7 +198,7 @@ it('folds the rails of a strip without changing any unit', function (int $channe
     expect($solution->solved)->toBeTrue();
     foreach (byHand($ladder, $units, $marks, 12.0) as $c => $row) {
         foreach ($row as $k => $amps) {
-            expect($places->amps($network, $solution)[$c][$k])->toEqualWithDelta($amps, 2e-10);
+            expect($places->amps($solution)[$c][$k])->toEqualWithDelta($amps, 2e-10);
         }
     }
 })->with([1, 2, 3, 4])->with([[[0]], [[20]], [[10]], [[0, 20]], [[3, 11, 17]]])->with([20]);
