@@ -97,6 +97,27 @@ final class DayView
         }
     }
 
+    /** When light is first wanted of a circuit (of the first, where none is named) in a story; null where nothing tells. */
+    public static function firstMoment(Document $document, string $story, string $circuit): ?string
+    {
+        try {
+            $build = Build::of($document);
+            $fields = self::storyOf($document, $story);
+            $circuit = isset($build->circuits[$circuit]) ? $circuit : (string) array_key_first($build->circuits);
+            $spans = $fields === null ? [] : Story::of($fields, $build)->spans($circuit);
+
+            return $spans === [] ? null : Clock::show($spans[0][0]);
+        } catch (BadBuild) {
+            return null;
+        }
+    }
+
+    /** Whether the positions are those of the moment, not thrown by hand. */
+    public function hangs(): bool
+    {
+        return isset($this->page->day['m']) && $this->momentWrong === null;
+    }
+
     /** How the battery comes through the story as the build is switched now; null where no story or no capacity is told. */
     public function battery(): ?string
     {

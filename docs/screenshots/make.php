@@ -39,7 +39,7 @@ picture('circuit-narrow', $at('Heron'), 390, 844);
 picture('brief-day', $at('Heron', '?c=galley_shelf&m=20:00', 'brief'), 1280, 1000);
 picture('ideas-night', function (Window $w) use ($at): void {
     $at('Wherry', '?c=boarding_step&idea=1&over=0', 'brief')($w);
-    $w->script('document.querySelector(".over-row").scrollIntoView()');
+    $w->script('document.querySelector(".day-picture").scrollIntoView()');
 }, 1280, 900, night: true);
 picture('start-day', function (Window $w): void {
     $w->open('/');

@@ -36,7 +36,7 @@ it('throws triggers, reads a meter, applies a way and takes it back, by mouse', 
     $w->click('#switching summary');
     $w->until(fn (): bool => count($w->all('#way-cards .card-way')) > 15, 'the ways are laid out');
     expect($w->text('#way-cards'))->toContain('on the bench')->toContain('to drill');
-    $w->script('[...document.querySelectorAll("#way-cards button")].find(b => b.textContent.trim() === "Use hand switch").click()');
+    $w->script('[...document.querySelectorAll("#way-cards button")].find(b => b.textContent.trim() === "Use this way: hand switch").click()');
     $w->sees('#head-sentence', 'hand switch.');
     $w->sees('#head-sentence', 'does not glow as it should');
     expect($w->text('.truth'))->toContain('situations are not as they should be')->toContain('contact saloon_floor_s.c is made');

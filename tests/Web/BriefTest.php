@@ -218,3 +218,14 @@ it('pins a story that throws what never happens together, and plays it all the s
     $html = page($this, "/b/{$build->key}/brief?c=boarding_step");
     expect($html)->toContain('which this build says never happens')->toContain('idea-list');
 });
+
+it('looks at the first wanted light where no moment is chosen; what is thrown by hand hangs on none', function (): void {
+    $build = hungExample($this, 'wherry');
+    $html = page($this, "/b/{$build->key}/brief?c=boarding_step");
+    expect($html)->toContain('name="m" size="11" value="19:55"')->toContain('class="bob"')->toContain('i%5Bcourtesy%5D=on')
+        ->and(page($this, "/b/{$build->key}/brief?c=boarding_step&m=19:55"))->toContain('class="bob"');
+    expect(page($this, "/b/{$build->key}/brief?c=boarding_step&i[lid]=up"))->not->toContain('class="bob"');
+    // A circuit no story wants light of, and a build without a story.
+    expect(page($this, "/b/{$build->key}/brief?c=chart_locker"))->not->toContain('class="bob"');
+    expect(page($this, '/b/'.hungExample($this, 'coffee-stall')->key.'/brief'))->not->toContain('day-picture');
+});

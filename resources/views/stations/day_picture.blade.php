@@ -20,6 +20,7 @@
 @foreach($day->spans($trails[$over]->day) as [$x, $w, $kind])@if($kind !== 'dark')<rect class="over-span" x="{{ $x }}" y="{{ $y + 1 }}" width="{{ $w }}" height="20"/>@endif @endforeach
 @endif
 @if($trails !== [] && $trails[$k]->day->battery !== [])<text x="0" y="{{ $below + 14 }}">{{ BenchGlow\Drawing\Shape::cut('Battery, this circuit alone: '.BenchGlow\Quantity\Words::within($trails[$k]->name), $wide - 24) }}</text><path class="rule" d="M0 {{ $below + 20 }}H{{ $wide }}M0 {{ $below + 68 }}H{{ $wide }}"/><polyline class="battery" points="{{ $day->course($trails[$k]->day, $below + 20, 48) }}"/>@endif
-<path class="moment" d="M{{ $day->x($day->moment()) }} 0V{{ $below }}"/>
+@if($day->hangs())@php($hung = max(5, min($wide - 5, $day->x($day->moment()))))
+<path class="moment" d="M{{ $day->x($day->moment()) }} 22V{{ $below - 10 }}"/><path class="bob" d="M{{ $hung }} {{ $below }}l-5 -9h10z"/>@endif
 @foreach($day->events() as $event)<circle class="event-dot" cx="{{ max(7, min($wide - 7, $event['x'])) }}" cy="11" r="6" data-event="{{ $event['n'] }}"><title>{{ BenchGlow\Quantity\Clock::show($event['at']) }} {{ $event['words'] }}</title></circle>@endforeach
 </svg>
