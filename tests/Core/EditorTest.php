@@ -142,3 +142,7 @@ it('leaves a valid build after any run of random edits', function (): void {
         }
     }
 });
+
+it('says which section it does not know, and what may have been meant', function (string $section, string $says): void {
+    expect(fn () => Editor::apply(Make::shelf(), ['op' => 'add', 'section' => $section, 'value' => ['id' => 'zz']]))->toThrow(BadBuild::class, $says);
+})->with([['lihgts', 'a build has no section `lihgts`. Did you mean `lights`?'], ['', 'a build has no section ``.'], ['attic', 'a build has no section `attic`.']]);

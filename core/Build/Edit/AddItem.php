@@ -4,14 +4,22 @@ declare(strict_types=1);
 
 namespace BenchGlow\Build\Edit;
 
+use BenchGlow\Build\BadBuild;
 use BenchGlow\Build\Fields;
+use BenchGlow\Build\Format\FormatOne;
 
 /** A thing more in a list. */
 final class AddItem
 {
+    /** @throws BadBuild where a build has no such section */
     public static function add(Draft $draft, Fields $f): void
     {
         $path = [];
+        $section = explode('.', $f->text('section'))[0];
+        $known = array_keys(FormatOne::shape()->fieldsOf(null));
+        if (! in_array($section, $known, true)) {
+            throw BadBuild::at('/section', "a build has no section `{$section}`.".BadBuild::nearMiss($section, $known));
+        }
         foreach (explode('.', $f->text('section')) as $step) {
             // A section inside a thing is named by the thing's id: leads.feed.inline
             $path = $path !== [] && $draft->index->has($step) ? $draft->index->paths[$step] : [...$path, $step];
