@@ -78,12 +78,11 @@ final readonly class BriefForm
     /** A day as the file keeps it; the month in letters leaves no doubt about the order. */
     private static function date(string $typed): string
     {
-        $day = preg_match('/^\d{4}-\d\d-\d\d$|^\d{1,2}\.? [a-z]{3,9} \d{4}$|^[a-z]{3,9} \d{1,2},? \d{4}$/i', $typed) === 1 ? date_create_immutable(str_replace('. ', ' ', $typed)) : false;
-        if ($day === false || (str_contains($typed, '-') && $day->format('Y-m-d') !== $typed)) {
-            throw new NotUnderstood("Needed by, what: '{$typed}' is no date. Type it like 2026-06-01 or 1 June 2026.");
-        }
+        // Asked of a parser without a clock; a 30th of February comes back with a warning.
+        $d = preg_match('/^\d{4}-\d\d-\d\d$|^\d{1,2}\.? [a-z]{3,9} \d{4}$|^[a-z]{3,9} \d{1,2},? \d{4}$/i', $typed) === 1 ? date_parse(str_replace('. ', ' ', $typed)) : null;
+        $day = $d === null || $d['error_count'] + $d['warning_count'] > 0 ? '' : sprintf('%04d-%02d-%02d', (int) $d['year'], (int) $d['month'], (int) $d['day']);
 
-        return $day->format('Y-m-d');
+        return Facts::isDay($day) ? $day : throw new NotUnderstood("Needed by, what: '{$typed}' is no date. Type it like 2026-06-01 or 1 June 2026.");
     }
 
     private function story(string $id): Fields

@@ -29,6 +29,9 @@ final class DayView
 
     public const NARROW = 350.0;
 
+    /** Stands for the moment where positions are thrown by hand. */
+    public const BY_HAND = 'hand';
+
     /** What the day is drawn across. */
     public float $width = self::WIDE;
 
@@ -49,7 +52,7 @@ final class DayView
     public function __construct(private readonly StationPage $page)
     {
         $found = self::storyOf($page->document, $page->day['story'] ?? '');
-        $typed = $page->day['m'] ?? '';
+        $typed = $this->byHand() ? '' : $page->day['m'];
         try {
             $moment = $typed === '' ? null : (is_numeric($typed) ? (float) $typed : Clock::read($typed));
             $momentWrong = null;
@@ -112,10 +115,15 @@ final class DayView
         }
     }
 
+    private function byHand(): bool
+    {
+        return ($this->page->day['m'] ?? self::BY_HAND) === self::BY_HAND;
+    }
+
     /** Whether the positions are those of the moment, not thrown by hand. */
     public function hangs(): bool
     {
-        return isset($this->page->day['m']) && $this->momentWrong === null;
+        return ! $this->byHand() && $this->momentWrong === null;
     }
 
     /** How the battery comes through the story as the build is switched now; null where no story or no capacity is told. */

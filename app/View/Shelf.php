@@ -7,6 +7,7 @@ namespace App\View;
 use BenchGlow\Build\Document;
 use BenchGlow\Build\Fields;
 use BenchGlow\Build\Format\FormatOne;
+use BenchGlow\Check\Facts;
 use BenchGlow\Harness\LeadWire;
 use BenchGlow\Parts\Catalogue;
 use BenchGlow\Quantity\Gauge;
@@ -145,7 +146,7 @@ final class Shelf
     /** ", 5 days from now"; empty where the text is no date. */
     public static function daysTo(string $date): string
     {
-        if (preg_match('/^\d{4}-\d\d-\d\d$/', $date) !== 1) {
+        if (! Facts::isDay($date)) {
             return '';
         }
         $days = (int) round(now()->startOfDay()->diffInDays(Carbon::parse($date)->startOfDay()));

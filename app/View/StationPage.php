@@ -74,7 +74,7 @@ final class StationPage
     {
         $station = $change['station'] ?? $this->station;
         unset($change['station']);
-        $day = $station === 'brief' ? array_diff_key($this->day, $throw === [] ? [] : ['m' => 1]) : [];
+        $day = $station === 'brief' ? [...$this->day, ...($throw === [] ? [] : ['m' => DayView::BY_HAND])] : [];
         $query = array_filter(['c' => $this->circuit?->id, 's' => $this->supply, ...$day, ...$change], fn (?string $v): bool => $v !== null && $v !== '' && $v !== 'normal');
         $rest = $this->analysis->build->restPositions();
         $thrown = array_filter([...$this->thrown, ...$throw], fn (string $p, string $i): bool => $p !== ($rest[$i] ?? $p), ARRAY_FILTER_USE_BOTH);

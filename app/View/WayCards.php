@@ -58,7 +58,7 @@ final readonly class WayCards
 
         return new WayCard($name, $right, $failure, $school, $holes, $now, $edit, '', CardDrawing::of($tried, $circuit),
             count(array_filter($tried->build->devices, fn ($d): bool => $d->text('circuit') === $circuit)) + count(array_filter($tried->fuses, fn ($f): bool => ($tried->build->leads[$f->lead]->circuit ?? '') === $circuit)),
-            $now ? '' : ($price >= 0 ? '+' : '−').Shown::figure(abs($price)).' '.$tried->build->settings->currency, $this->live($tried, $circuit), Facts::broken($this->page->document, $circuit, $holes, PartsList::price($tried)));
+            $now ? '' : ($price >= 0 ? '+' : '−').Shown::figure(abs($price)).' '.$tried->build->settings->currency, $this->live($tried, $circuit), Facts::broken($this->page->document, $circuit, $holes, PartsList::price($this->page->analysis) + $price));
     }
 
     /** What stays at voltage while the light is dark, at rest. */

@@ -60,6 +60,7 @@ final class Facts
     /**
      * What a way of switching would go against: holes where nothing may be drilled, a price over the budget.
      *
+     * @param  float  $price  of the whole build's parts with it
      * @return list<string>
      */
     public static function broken(Document $document, string $circuit, int $holes, float $price): array
@@ -75,6 +76,12 @@ final class Facts
         }
 
         return $broken;
+    }
+
+    /** Whether a text is a day that exists, as the file writes it: 2026-06-01. */
+    public static function isDay(string $text): bool
+    {
+        return preg_match('/^(\d{4})-(\d\d)-(\d\d)$/', $text, $m) === 1 && checkdate((int) $m[2], (int) $m[3], (int) $m[1]);
     }
 
     /** The amount a budget names: "60", "at most 45.50"; null: none. */

@@ -21,7 +21,7 @@ final class NeededByRule implements Rule
         $findings = [];
         foreach ($document->fields()->object('brief')->objects('facts') as $fact) {
             $by = $fact->text('value');
-            if ($fact->text('kind') !== 'needed_by' || preg_match('/^\d{4}-\d\d-\d\d$/', $by) !== 1) {
+            if ($fact->text('kind') !== 'needed_by' || ! Facts::isDay($by)) {
                 continue;
             }
             foreach ($document->fields()->object('work')->objects('parts') as $part) {

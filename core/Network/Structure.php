@@ -5,16 +5,25 @@ declare(strict_types=1);
 namespace BenchGlow\Network;
 
 /** What every state of a network shares: its islands, the order of elimination, and where each branch is stamped (F6). */
-final readonly class Structure
+final class Structure
 {
+    /** @var array{string, Ldl}|null the last order made: trials of one build have its structure too */
+    private static ?array $order = null;
+
     /**
      * @param  array<int, float>  $anchors  node => volts that are given
      * @param  list<int>  $unknown  node => unknown, −1 where the volts are given or nothing feeds the node
      * @param  list<array{int, int, int}>  $stamps  unknowns and slot of each branch and supply; −1 where there is none
      * @param  list<list<array{int, int, int, int}>>  $tailStamps  per tail: row, column, unknown or slot, whether both are unknown
      */
-    private function __construct(public array $anchors, public array $unknown, public int $count, public Ldl $ldl, public array $stamps, public array $tailStamps)
-    {
+    private function __construct(
+        public readonly array $anchors,
+        public readonly array $unknown,
+        public readonly int $count,
+        public readonly Ldl $ldl,
+        public readonly array $stamps,
+        public readonly array $tailStamps,
+    ) {
     }
 
     public static function of(Network $network): self
@@ -30,7 +39,12 @@ final readonly class Structure
         foreach (array_keys($network->nodes) as $node) {
             $unknown[] = isset($anchors[$node]) || ! isset($live[$islands->find($node)]) ? -1 : $count++;
         }
-        $ldl = new Ldl($count, self::pairs($network, $unknown));
+        $pairs = self::pairs($network, $unknown);
+        $key = $count.' '.md5(serialize($pairs));
+        if (self::$order === null || self::$order[0] !== $key) {
+            self::$order = [$key, new Ldl($count, $pairs)];
+        }
+        $ldl = self::$order[1];
         $stamp = function (int $a, int $b) use ($unknown, $ldl): array {
             [$i, $j] = [$unknown[$a], $unknown[$b]];
 

@@ -52,9 +52,10 @@ final readonly class Ideas
     public function of(Story $story): array
     {
         $ideas = [];
+        $others = $this->others();
         foreach ($this->candidates($story) as [$name, $way, $edit]) {
             try {
-                $ideas[] = $this->tried($name, $way, $edit, $story);
+                $ideas[] = $this->tried($name, $way, $edit, $story, $others);
             } catch (BadBuild) {
                 continue;
             }
@@ -174,7 +175,7 @@ final readonly class Ideas
      *
      * @throws BadBuild
      */
-    private function tried(string $name, string $way, ?array $edit, Story $story): Idea
+    private function tried(string $name, string $way, ?array $edit, Story $story, float $others): Idea
     {
         $alone = Editor::apply($this->document, ['op' => 'batch', 'edits' => [...($edit === null ? [] : [$edit]), ['op' => 'keep_circuit', 'circuit' => $this->circuit]]]);
         $analysis = Analysis::of($alone);
@@ -182,12 +183,20 @@ final readonly class Ideas
         $price = PartsList::price($analysis);
         $holes = Ways::ALL[$way][3] ?? 0;
         $parts = count($analysis->build->devices) + count($analysis->fuses);
-        $breaks = Facts::broken($this->document, $this->circuit, $holes, $price);
+        $breaks = Facts::broken($this->document, $this->circuit, $holes, $others + $price);
         $wanted = $story->wantedS($this->circuit);
         $cost = self::DARK * ($wanted > 0.0 ? $day->darkS / $wanted : 0.0) + self::WASTED * $day->wastedS / $story->lasts
             + ($day->flatS === null ? 0.0 : self::FLAT * (1.0 - $day->flatS / $story->lasts) + 1.0) + self::PRICE * $price + self::HOLE * $holes + self::RULED_OUT * count($breaks);
 
         return new Idea($name, $way, $edit, $day, $parts, $price, $holes, self::failure($name, $way).($edit !== null && $this->colours() ? ' All colours glow together; none can be chosen.' : ''), $cost, self::why($day, $wanted, $breaks), $breaks, $this->draw ? CardDrawing::of($analysis, $this->circuit) : null);
+    }
+
+    /** What the other circuits' parts come to; asked only where the brief names a budget, which is the whole build's. */
+    private function others(): float
+    {
+        $budgets = array_filter($this->document->fields()->object('brief')->objects('facts'), fn (Fields $f): bool => Facts::budget($f) !== null);
+
+        return $budgets === [] ? 0.0 : PartsList::price(Analysis::of($this->document)) - PartsList::price(Analysis::of(Editor::apply($this->document, ['op' => 'keep_circuit', 'circuit' => $this->circuit])));
     }
 
     /** Whether the circuit's colours are chosen by a controller now. */

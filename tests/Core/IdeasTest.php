@@ -6,6 +6,7 @@ use BenchGlow\Build\Document;
 use BenchGlow\Build\Editor;
 use BenchGlow\Build\When;
 use BenchGlow\Report\Analysis;
+use BenchGlow\Report\PartsList;
 use BenchGlow\Story\Idea;
 use BenchGlow\Story\Ideas;
 use BenchGlow\Story\Player;
@@ -121,3 +122,15 @@ it('never ranks a way lower for covering more wanted light, whatever else the st
     expect($early->missed(new When(['input' => 'galley_switch']), $rest, 'galley_shelf')['dark'])->toBe(0.0)
         ->and($hand($early)->cost)->toBeLessThanOrEqual($hand($late)->cost + 1e-9);
 })->with(range(1, 8));
+
+it('holds a budget against the whole build, not against the circuit alone', function (): void {
+    $document = demo('heron');
+    $whole = PartsList::price(Analysis::of($document));
+    $with = fn (float $budget): array => compared(Editor::apply($document, ['op' => 'add', 'section' => 'brief.facts', 'value' => ['id' => 'fact_x', 'kind' => 'budget', 'value' => (string) $budget]]), 'galley_shelf')[1];
+    $present = fn (array $ideas): array => array_values(array_filter($ideas, fn (Idea $i): bool => $i->edit === null))[0]->breaks;
+    expect($present($with(round($whole - 1.0, 2))))->toHaveCount(1)->and($present($with(round($whole + 1.0, 2))))->toBe([]);
+    foreach ($with(round($whole + 1.0, 2)) as $idea) {
+        // What costs more than a unit over the present way is over it, however cheap the circuit is.
+        expect(array_values(array_filter($idea->breaks, fn (string $b): bool => str_starts_with($b, 'the budget'))) !== [])->toBe(PartsList::price(Analysis::of($idea->edit === null ? $document : Editor::apply($document, $idea->edit))) > $whole + 1.0, $idea->name);
+    }
+});

@@ -168,7 +168,10 @@ it('keeps a fact of each kind, and says which of its words it needs', function (
     ['needed_by', '', 'soon', "Needed by, what: 'soon' is no date. Type it like 2026-06-01 or 1 June 2026."],
     ['needed_by', '', '2026-02-30', "'2026-02-30' is no date."],
     ['needed_by', '', '06/01/2026', "'06/01/2026' is no date."],
+    ['needed_by', '', '30 February 2026', "'30 February 2026' is no date."],
+    ['needed_by', '', 'abc 12 2026', "'abc 12 2026' is no date."],
     ['needed_by', '', '1 June 2026', null, '2026-06-01, '],
+    ['needed_by', '', 'June 1, 2026', null, '2026-06-01, '],
     ['hinders', '', '', 'Fact: it says nothing yet. Type where it is or what it is.'],
     ['hinders', 'galley locker', 'the lid', null, 'galley locker: the lid'],
     ['road', '', '', null, 'road'],
@@ -228,4 +231,21 @@ it('looks at the first wanted light where no moment is chosen; what is thrown by
     // A circuit no story wants light of, and a build without a story.
     expect(page($this, "/b/{$build->key}/brief?c=chart_locker"))->not->toContain('class="bob"');
     expect(page($this, '/b/'.hungExample($this, 'coffee-stall')->key.'/brief'))->not->toContain('day-picture');
+});
+
+it('lets the one thing the moment throws be thrown back by hand', function (): void {
+    $build = hungExample($this, 'wherry');
+    $html = page($this, "/b/{$build->key}/brief?c=boarding_step");
+    preg_match_all('/id="trigger-\d+" href="([^"]+)"/', $html, $m);
+    $stands = fn (string $html): int => substr_count($html, 'aria-checked="true"');
+    $off = array_values(array_filter($m[1], fn (string $l): bool => ! str_contains($l, 'i%5B')));
+    expect($off)->toHaveCount(1);
+    $thrown = page($this, $off[0]);
+    expect($stands($thrown))->toBe($stands($html) - 1)->and($thrown)->not->toContain('class="bob"');
+});
+
+it('bears a day in a file that is none', function (): void {
+    $build = hungExample($this, 'heron');
+    sends($this, $build, ['edit' => json_encode(['op' => 'add', 'section' => 'brief.facts', 'value' => ['id' => 'fact_x', 'kind' => 'needed_by', 'value' => '2026-13-45']])])->assertOk();
+    expect(page($this, "/b/{$build->key}/brief"))->toContain('2026-13-45 <');
 });

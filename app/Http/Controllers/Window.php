@@ -78,12 +78,10 @@ final readonly class Window
         $station ??= $this->station();
         $day = $station === 'brief' ? array_filter(array_map(fn (string $name): string => $this->word($name), ['story' => 'story', 'm' => 'm', 'idea' => 'idea', 'over' => 'over']), fn (string $v): bool => $v !== '') : [];
         // Nothing thrown by hand and no moment chosen: the story's first wanted light is looked at.
-        if ($station === 'brief' && ! isset($day['m']) && $this->words('i') === []) {
-            $first = DayView::firstMoment($document, $day['story'] ?? '', $circuit);
-            $day += $first === null ? [] : ['m' => $first];
-        }
+        $first = $station === 'brief' && ! isset($day['m']) && $this->words('i') === [] ? DayView::firstMoment($document, $day['story'] ?? '', $circuit) : null;
+        $day += $first === null ? [] : ['m' => $first];
         $page = new StationPage($build, $no, $document, Preference::row(), $this->analyses, $station, isset(StationPage::SUPPLY[$supply]) ? $supply : 'normal', $circuit,
-            isset($day['m']) ? DayView::thrownAt($document, $day['story'] ?? '', $day['m'], $this->words('i')) : $this->words('i'), array_intersect_key($this->words('t'), ['red' => 1, 'black' => 1]));
+            ($day['m'] ?? DayView::BY_HAND) !== DayView::BY_HAND ? DayView::thrownAt($document, $day['story'] ?? '', $day['m'], $this->words('i')) : $this->words('i'), array_intersect_key($this->words('t'), ['red' => 1, 'black' => 1]));
         $page->day = $day;
 
         return $page;

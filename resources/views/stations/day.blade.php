@@ -40,7 +40,8 @@
 @include('stations.shares')
 @if($idea->edit === null)<p class="on-bench">on the bench</p>@else<x-act :page="$page" :edit="[...$idea->edit, 'what' => $page->circuit->label.': '.$idea->name]" class="is-small">Use this idea<span class="is-sr-only">: {{ $idea->name }}</span></x-act>@endif</li>
 @endforeach</ul>
-@if($day->untried() > 0)<p class="muted">{{ $day->untried() }} more way{{ $day->untried() === 1 ? '' : 's' }} whose trigger fits this story worse {{ $day->untried() === 1 ? 'was' : 'were' }} not played.</p>@endif
+@php($left = $day->untried())
+@if($left > 0)<p class="muted">{{ $left }} more way{{ $left === 1 ? '' : 's' }} whose trigger fits this story worse {{ $left === 1 ? 'was' : 'were' }} not played.</p>@endif
 <details class="events" open><summary>What happens ({{ count($day->events()) }})</summary>
 @foreach($day->events() as $event)
 <div class="says event-row"><span class="lead-name">{{ $event['words'] }}</span>
