@@ -9,10 +9,10 @@ declare(strict_types=1);
  * php -d opcache.enable_cli=1 -d opcache.jit=tracing -d opcache.jit_buffer_size=64M bench/ladder.php --units=10000 --channels=1 [--repeats=7] [--json]
  */
 
+use BenchGlow\Law\StringLaw;
 use BenchGlow\Network\NetworkBuilder;
 use BenchGlow\Network\Solver;
-use BenchGlow\Network\StringLaw;
-use BenchGlow\Network\StripLadder;
+use BenchGlow\Parts\StripLadder;
 
 require __DIR__.'/../vendor/autoload.php';
 

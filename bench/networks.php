@@ -9,11 +9,11 @@ declare(strict_types=1);
  * php -d opcache.enable_cli=1 -d opcache.jit=tracing -d opcache.jit_buffer_size=64M bench/networks.php [COUNT]
  */
 
+use BenchGlow\Law\Resistor;
+use BenchGlow\Law\StringLaw;
 use BenchGlow\Network\NetworkBuilder;
-use BenchGlow\Network\Resistor;
 use BenchGlow\Network\Solver;
-use BenchGlow\Network\StringLaw;
-use BenchGlow\Network\StripLadder;
+use BenchGlow\Parts\StripLadder;
 
 require __DIR__.'/../vendor/autoload.php';
 

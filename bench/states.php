@@ -9,9 +9,9 @@ declare(strict_types=1);
  * php -d opcache.enable_cli=1 -d opcache.jit=tracing -d opcache.jit_buffer_size=64M bench/states.php [FILE.glow.json]
  */
 
+use BenchGlow\Analysis\Analysis;
 use BenchGlow\Build\Document;
 use BenchGlow\Parts\Catalogue;
-use BenchGlow\Report\Analysis;
 
 require __DIR__.'/../vendor/autoload.php';
 

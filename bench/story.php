@@ -10,7 +10,7 @@ declare(strict_types=1);
 
 use BenchGlow\Build\Build;
 use BenchGlow\Build\Document;
-use BenchGlow\Build\Fields;
+use BenchGlow\Format\Fields;
 use BenchGlow\Parts\Catalogue;
 use BenchGlow\Story\Ideas;
 use BenchGlow\Story\Story;

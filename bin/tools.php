@@ -7,10 +7,8 @@ declare(strict_types=1);
  * One JSON document on standard output; errors as one sentence on standard error. Exit 0 done, 1 a finding of severity danger, 2 bad input.
  */
 
-use BenchGlow\Build\BadBuild;
+use BenchGlow\Analysis\Analysis;
 use BenchGlow\Build\Document;
-use BenchGlow\Build\Format\FormatOne;
-use BenchGlow\Build\Format\JsonSchema;
 use BenchGlow\Check\Finding;
 use BenchGlow\Check\Severity;
 use BenchGlow\Command\Export;
@@ -19,8 +17,10 @@ use BenchGlow\Command\SizeSeries;
 use BenchGlow\Command\SizeStrip;
 use BenchGlow\Command\SizeWire;
 use BenchGlow\Command\Stories;
-use BenchGlow\Report\Analysis;
-use BenchGlow\Report\Lists;
+use BenchGlow\Format\BadBuild;
+use BenchGlow\Format\FormatOne;
+use BenchGlow\Format\JsonSchema;
+use BenchGlow\Lists\Lists;
 
 error_reporting(E_ALL);
 ini_set('display_errors', 'stderr');

@@ -5,7 +5,7 @@ declare(strict_types=1);
 use App\Http\Middleware\OnlyOurHost;
 use App\Http\Middleware\SecurityHeaders;
 use App\Store\Damaged;
-use BenchGlow\Build\BadBuild;
+use BenchGlow\Format\BadBuild;
 use BenchGlow\Quantity\NotUnderstood;
 use Illuminate\Foundation\Application;
 use Illuminate\Foundation\Configuration\Exceptions;

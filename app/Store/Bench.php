@@ -7,9 +7,9 @@ namespace App\Store;
 use App\Models\Build;
 use App\Models\Move;
 use App\Models\Revision;
-use BenchGlow\Build\BadBuild;
 use BenchGlow\Build\Document;
-use BenchGlow\Build\Editor;
+use BenchGlow\Edit\Editor;
+use BenchGlow\Format\BadBuild;
 use Illuminate\Database\UniqueConstraintViolationException;
 use Illuminate\Support\Facades\DB;
 

@@ -5,8 +5,8 @@ declare(strict_types=1);
 namespace App\Store;
 
 use BenchGlow\Build\Document;
-use BenchGlow\Build\Fields;
 use BenchGlow\Build\Index;
+use BenchGlow\Format\Fields;
 
 /** Two documents compared by id and field. */
 final class Difference

@@ -5,8 +5,8 @@ declare(strict_types=1);
 namespace App\Support;
 
 use App\Models\Preference;
+use BenchGlow\Analysis\Analysis;
 use BenchGlow\Build\Document;
-use BenchGlow\Report\Analysis;
 use Illuminate\Support\Facades\Cache;
 
 /** Solved builds, kept by the document's hash, the wire system and the version of the solving code. */

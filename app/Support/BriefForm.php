@@ -4,13 +4,13 @@ declare(strict_types=1);
 
 namespace App\Support;
 
-use BenchGlow\Build\BadBuild;
 use BenchGlow\Build\Clauses;
 use BenchGlow\Build\Document;
-use BenchGlow\Build\Fields;
+use BenchGlow\Build\Facts;
 use BenchGlow\Build\Index;
 use BenchGlow\Build\WhenText;
-use BenchGlow\Check\Facts;
+use BenchGlow\Format\BadBuild;
+use BenchGlow\Format\Fields;
 use BenchGlow\Quantity\Clock;
 use BenchGlow\Quantity\NotUnderstood;
 use BenchGlow\Story\Shipped;

@@ -4,16 +4,16 @@ declare(strict_types=1);
 
 namespace App\Support;
 
-use BenchGlow\Build\BadBuild;
 use BenchGlow\Build\Build;
 use BenchGlow\Build\Document;
-use BenchGlow\Build\Fields;
 use BenchGlow\Build\Index;
 use BenchGlow\Build\WhenText;
+use BenchGlow\Format\BadBuild;
+use BenchGlow\Format\Fields;
 use BenchGlow\Quantity\NotUnderstood;
 use BenchGlow\Quantity\Typed;
 use BenchGlow\Quantity\Unit;
-use BenchGlow\Report\Trial;
+use BenchGlow\Trial\Trial;
 
 /** Forms of the Circuit station that say what acts on a circuit: wants, inputs, host wires and ways, positions, scenes, trials. */
 final readonly class CircuitForm

@@ -5,11 +5,11 @@ declare(strict_types=1);
 namespace App\Support;
 
 use App\Models\Preference;
-use BenchGlow\Build\BadBuild;
 use BenchGlow\Build\Build;
 use BenchGlow\Build\Document;
-use BenchGlow\Build\Fields;
 use BenchGlow\Build\Index;
+use BenchGlow\Format\BadBuild;
+use BenchGlow\Format\Fields;
 use BenchGlow\Parts\Catalogue;
 use BenchGlow\Parts\Led;
 use BenchGlow\Quantity\Gauge;

@@ -5,12 +5,12 @@ declare(strict_types=1);
 namespace App\Support;
 
 use App\Models\Preference;
-use BenchGlow\Build\BadBuild;
 use BenchGlow\Build\Document;
-use BenchGlow\Build\Editor;
-use BenchGlow\Build\Fields;
-use BenchGlow\Build\Format\FormatOne;
 use BenchGlow\Build\Index;
+use BenchGlow\Edit\Editor;
+use BenchGlow\Format\BadBuild;
+use BenchGlow\Format\Fields;
+use BenchGlow\Format\FormatOne;
 use BenchGlow\Parts\Catalogue;
 use BenchGlow\Quantity\NotUnderstood;
 use BenchGlow\Sizing\NotFitted;

@@ -5,11 +5,11 @@ declare(strict_types=1);
 namespace App\View;
 
 use App\Support\Analyses;
-use BenchGlow\Build\BadBuild;
 use BenchGlow\Build\Build;
 use BenchGlow\Build\Document;
-use BenchGlow\Build\Fields;
 use BenchGlow\Build\WhenText;
+use BenchGlow\Format\BadBuild;
+use BenchGlow\Format\Fields;
 use BenchGlow\Quantity\Clock;
 use BenchGlow\Quantity\NotUnderstood;
 use BenchGlow\Quantity\Shown;

@@ -5,7 +5,7 @@ declare(strict_types=1);
 namespace App\View;
 
 use App\Support\FieldKinds;
-use BenchGlow\Build\Fields;
+use BenchGlow\Format\Fields;
 use BenchGlow\Quantity\Shown;
 use BenchGlow\Quantity\Unit;
 

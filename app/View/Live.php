@@ -8,9 +8,9 @@ use BenchGlow\Build\WhenText;
 use BenchGlow\Drawing\Scheme;
 use BenchGlow\Drawing\Sketch;
 use BenchGlow\Drawing\Symbol;
-use BenchGlow\Report\Meter;
-use BenchGlow\Report\Truth;
-use BenchGlow\Report\TruthRow;
+use BenchGlow\Trial\Meter;
+use BenchGlow\Trial\Truth;
+use BenchGlow\Trial\TruthRow;
 use BenchGlow\Ways\Recognise;
 use BenchGlow\Ways\Ways;
 

@@ -4,7 +4,7 @@ declare(strict_types=1);
 
 namespace App\View;
 
-use BenchGlow\Build\Fields;
+use BenchGlow\Format\Fields;
 use BenchGlow\Quantity\Shown;
 
 /** Pins of a device: which contact stands when, the continuity test that proves it, what its unused pins carry. */

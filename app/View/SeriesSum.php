@@ -4,17 +4,17 @@ declare(strict_types=1);
 
 namespace App\View;
 
+use BenchGlow\Analysis\Analysis;
 use BenchGlow\Build\Build;
-use BenchGlow\Build\Editor;
-use BenchGlow\Build\Fields;
 use BenchGlow\Drawing\CircuitDrawing;
 use BenchGlow\Drawing\Drawing;
+use BenchGlow\Edit\Editor;
+use BenchGlow\Format\Fields;
+use BenchGlow\Options\LedRow;
 use BenchGlow\Parts\Catalogue;
 use BenchGlow\Parts\Led;
 use BenchGlow\Quantity\Shown;
 use BenchGlow\Quantity\Unit;
-use BenchGlow\Report\Analysis;
-use BenchGlow\Report\LedRow;
 use BenchGlow\Sizing\Envelope;
 use BenchGlow\Sizing\SeriesOption;
 use BenchGlow\Sizing\SeriesResistor;

@@ -4,17 +4,17 @@ declare(strict_types=1);
 
 namespace App\View;
 
+use BenchGlow\Analysis\FuseFigures;
+use BenchGlow\Analysis\LeadFigures;
 use BenchGlow\Build\Document;
-use BenchGlow\Build\Fields;
-use BenchGlow\Build\Format\FormatOne;
-use BenchGlow\Check\Facts;
+use BenchGlow\Build\Facts;
+use BenchGlow\Format\Fields;
+use BenchGlow\Format\FormatOne;
 use BenchGlow\Harness\LeadWire;
 use BenchGlow\Parts\Catalogue;
+use BenchGlow\Parts\Copper;
 use BenchGlow\Quantity\Gauge;
 use BenchGlow\Quantity\Shown;
-use BenchGlow\Report\FuseFigures;
-use BenchGlow\Report\LeadFigures;
-use BenchGlow\Sizing\Copper;
 use BenchGlow\Sizing\FuseWindow;
 use Illuminate\Support\Carbon;
 

@@ -4,11 +4,11 @@ declare(strict_types=1);
 
 namespace App\View;
 
+use BenchGlow\Analysis\Intent;
 use BenchGlow\Drawing\LightRow;
 use BenchGlow\Drawing\Shape;
-use BenchGlow\Report\Intent;
-use BenchGlow\Report\Patterns;
-use BenchGlow\Report\Trial;
+use BenchGlow\Trial\Patterns;
+use BenchGlow\Trial\Trial;
 
 /** Bench trials of a circuit: two levels side by side, its controller's channels, resistors found with a potentiometer. */
 final readonly class Show

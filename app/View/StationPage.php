@@ -10,6 +10,7 @@ use App\Models\Preference;
 use App\Models\Revision;
 use App\Store\Bench;
 use App\Support\Analyses;
+use BenchGlow\Analysis\Analysis;
 use BenchGlow\Build\Circuit;
 use BenchGlow\Build\Document;
 use BenchGlow\Build\Light;
@@ -20,7 +21,6 @@ use BenchGlow\Drawing\Drawing;
 use BenchGlow\Drawing\Way;
 use BenchGlow\Light\Seen;
 use BenchGlow\Quantity\Shown;
-use BenchGlow\Report\Analysis;
 
 /** What a station's page shows of one build: a view of the same values that `bin/glow report` prints. */
 final class StationPage

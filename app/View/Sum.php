@@ -6,21 +6,21 @@ namespace App\View;
 
 use App\Models\Preference;
 use App\Support\EditForm;
-use BenchGlow\Build\BadBuild;
+use BenchGlow\Analysis\Analysis;
 use BenchGlow\Build\Build;
 use BenchGlow\Build\Document;
-use BenchGlow\Build\Editor;
-use BenchGlow\Build\Fields;
-use BenchGlow\Build\Format\FormatOne;
 use BenchGlow\Drawing\Shape;
+use BenchGlow\Edit\Editor;
+use BenchGlow\Format\BadBuild;
+use BenchGlow\Format\Fields;
+use BenchGlow\Format\FormatOne;
 use BenchGlow\Parts\Catalogue;
+use BenchGlow\Parts\Copper;
 use BenchGlow\Quantity\Gauge;
 use BenchGlow\Quantity\NotUnderstood;
 use BenchGlow\Quantity\Shown;
 use BenchGlow\Quantity\Typed;
 use BenchGlow\Quantity\Unit;
-use BenchGlow\Report\Analysis;
-use BenchGlow\Sizing\Copper;
 use BenchGlow\Sizing\FuseWindow;
 use BenchGlow\Sizing\WireChoice;
 

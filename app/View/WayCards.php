@@ -5,13 +5,13 @@ declare(strict_types=1);
 namespace App\View;
 
 use App\Support\Analyses;
-use BenchGlow\Build\BadBuild;
-use BenchGlow\Build\Editor;
-use BenchGlow\Check\Facts;
+use BenchGlow\Analysis\Analysis;
+use BenchGlow\Build\Facts;
 use BenchGlow\Drawing\CardDrawing;
+use BenchGlow\Edit\Editor;
+use BenchGlow\Format\BadBuild;
+use BenchGlow\Lists\PartsList;
 use BenchGlow\Quantity\Shown;
-use BenchGlow\Report\Analysis;
-use BenchGlow\Report\PartsList;
 use BenchGlow\Ways\Ways;
 use Illuminate\Support\Facades\Cache;
 

@@ -4,6 +4,8 @@ declare(strict_types=1);
 
 namespace BenchGlow\Build;
 
+use BenchGlow\Format\Fields;
+
 /** The document as typed values: what the later stages read. */
 final readonly class Build
 {

@@ -4,6 +4,8 @@ declare(strict_types=1);
 
 namespace BenchGlow\Build;
 
+use BenchGlow\Format\Fields;
+
 /** One circuit as its builder names it. */
 final readonly class Circuit
 {

@@ -4,9 +4,12 @@ declare(strict_types=1);
 
 namespace BenchGlow\Build;
 
-use BenchGlow\Build\Format\FormatOne;
-use BenchGlow\Build\Format\ShapeReader;
-use BenchGlow\Build\Format\ShapeWriter;
+use BenchGlow\Format\BadBuild;
+use BenchGlow\Format\Fields;
+use BenchGlow\Format\FormatOne;
+use BenchGlow\Format\Json;
+use BenchGlow\Format\ShapeReader;
+use BenchGlow\Format\ShapeWriter;
 
 /** A build document that has been checked as a whole: shapes, then references. Immutable. */
 final readonly class Document

@@ -4,6 +4,9 @@ declare(strict_types=1);
 
 namespace BenchGlow\Build;
 
+use BenchGlow\Format\BadBuild;
+use BenchGlow\Format\Fields;
+
 /** Every id of a document with the path of its object and the section it stands in. */
 final readonly class Index
 {

@@ -4,6 +4,8 @@ declare(strict_types=1);
 
 namespace BenchGlow\Build;
 
+use BenchGlow\Format\Fields;
+
 /** Something set into one core of a lead. */
 final readonly class Inline
 {

@@ -4,6 +4,8 @@ declare(strict_types=1);
 
 namespace BenchGlow\Build;
 
+use BenchGlow\Format\Fields;
+
 /** One or more cores that run together. */
 final readonly class Lead
 {

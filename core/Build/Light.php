@@ -4,9 +4,10 @@ declare(strict_types=1);
 
 namespace BenchGlow\Build;
 
+use BenchGlow\Format\Fields;
 use BenchGlow\Parts\Led;
+use BenchGlow\Parts\StripFit;
 use BenchGlow\Parts\StripType;
-use BenchGlow\Sizing\StripFit;
 
 /** A placed light with its part. */
 final readonly class Light

@@ -4,6 +4,9 @@ declare(strict_types=1);
 
 namespace BenchGlow\Build;
 
+use BenchGlow\Format\BadBuild;
+use BenchGlow\Format\Fields;
+
 /** Which pins each id of a build offers. */
 final readonly class Pins
 {

@@ -4,6 +4,9 @@ declare(strict_types=1);
 
 namespace BenchGlow\Build;
 
+use BenchGlow\Format\BadBuild;
+use BenchGlow\Format\Fields;
+
 /** What no schema can check: ids, pins, positions, orders of magnitude between fields. Same path-named sentences. */
 final class References
 {

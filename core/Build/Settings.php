@@ -4,6 +4,8 @@ declare(strict_types=1);
 
 namespace BenchGlow\Build;
 
+use BenchGlow\Format\Fields;
+
 /** Targets of a build, with their defaults. */
 final readonly class Settings
 {

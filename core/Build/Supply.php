@@ -4,6 +4,8 @@ declare(strict_types=1);
 
 namespace BenchGlow\Build;
 
+use BenchGlow\Format\Fields;
+
 /** A source of the build. Volts are at no load (electrics.md 6). */
 final readonly class Supply
 {

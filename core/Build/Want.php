@@ -4,6 +4,8 @@ declare(strict_types=1);
 
 namespace BenchGlow\Build;
 
+use BenchGlow\Format\Fields;
+
 /** What should glow and when; never compiled, only held against the solution. */
 final readonly class Want
 {

@@ -4,9 +4,9 @@ declare(strict_types=1);
 
 namespace BenchGlow\Check;
 
+use BenchGlow\Analysis\Analysis;
+use BenchGlow\Analysis\Intent;
 use BenchGlow\Quantity\Words;
-use BenchGlow\Report\Analysis;
-use BenchGlow\Report\Intent;
 
 /** A light that never goes dark although some situation wants it dark. */
 final class AlwaysLitRule implements Rule

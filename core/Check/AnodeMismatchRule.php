@@ -4,9 +4,9 @@ declare(strict_types=1);
 
 namespace BenchGlow\Check;
 
-use BenchGlow\Build\Fields;
+use BenchGlow\Analysis\Analysis;
+use BenchGlow\Format\Fields;
 use BenchGlow\Quantity\Words;
-use BenchGlow\Report\Analysis;
 
 /** A common-plus strip on channels that switch the plus, or the other way round (electrics.md 8). */
 final class AnodeMismatchRule implements Rule

@@ -4,12 +4,13 @@ declare(strict_types=1);
 
 namespace BenchGlow\Check;
 
+use BenchGlow\Analysis\Analysis;
 use BenchGlow\Build\Circuit;
-use BenchGlow\Build\Fields;
+use BenchGlow\Build\Facts;
+use BenchGlow\Format\Fields;
+use BenchGlow\Lists\PartsList;
 use BenchGlow\Quantity\Shown;
 use BenchGlow\Quantity\Words;
-use BenchGlow\Report\Analysis;
-use BenchGlow\Report\PartsList;
 use BenchGlow\Ways\Recognise;
 use BenchGlow\Ways\Ways;
 

@@ -4,8 +4,8 @@ declare(strict_types=1);
 
 namespace BenchGlow\Check;
 
-use BenchGlow\Build\Fields;
-use BenchGlow\Report\Analysis;
+use BenchGlow\Analysis\Analysis;
+use BenchGlow\Format\Fields;
 
 /** A colour of a strip that hangs on the controller's channel for another of its colours. */
 final class ChannelCrossedRule implements Rule

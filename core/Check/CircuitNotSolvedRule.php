@@ -4,7 +4,7 @@ declare(strict_types=1);
 
 namespace BenchGlow\Check;
 
-use BenchGlow\Report\Analysis;
+use BenchGlow\Analysis\Analysis;
 
 /** A circuit that has a state without an answer: a relay that chatters, equations that do not settle. */
 final class CircuitNotSolvedRule implements Rule

@@ -4,8 +4,8 @@ declare(strict_types=1);
 
 namespace BenchGlow\Check;
 
+use BenchGlow\Analysis\Analysis;
 use BenchGlow\Quantity\Words;
-use BenchGlow\Report\Analysis;
 
 /** A coil fed by a wire that fades or is dimmed: it chatters or drops late (electrics.md 7). */
 final class CoilFadingRule implements Rule

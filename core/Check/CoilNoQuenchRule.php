@@ -4,8 +4,8 @@ declare(strict_types=1);
 
 namespace BenchGlow\Check;
 
-use BenchGlow\Build\Fields;
-use BenchGlow\Report\Analysis;
+use BenchGlow\Analysis\Analysis;
+use BenchGlow\Format\Fields;
 
 /** A relay coil without diode or resistor beside electronics (electrics.md 7). */
 final class CoilNoQuenchRule implements Rule

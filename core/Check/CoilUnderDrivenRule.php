@@ -4,9 +4,9 @@ declare(strict_types=1);
 
 namespace BenchGlow\Check;
 
+use BenchGlow\Analysis\Analysis;
 use BenchGlow\Quantity\Shown;
 use BenchGlow\Quantity\Words;
-use BenchGlow\Report\Analysis;
 
 /** A coil between its pull-in and its drop-out volts (solving.md D4). */
 final class CoilUnderDrivenRule implements Rule

@@ -4,11 +4,11 @@ declare(strict_types=1);
 
 namespace BenchGlow\Check;
 
+use BenchGlow\Analysis\Analysis;
+use BenchGlow\Options\FeedOptions;
 use BenchGlow\Quantity\Shown;
 use BenchGlow\Quantity\Words;
-use BenchGlow\Report\Analysis;
-use BenchGlow\Report\EmitterState;
-use BenchGlow\Report\FeedOptions;
+use BenchGlow\Scene\EmitterState;
 
 /** A white that fades along a long run: red keeps its current longest (electrics.md 3). */
 final class ColourFadesRule implements Rule

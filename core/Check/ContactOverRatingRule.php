@@ -4,9 +4,9 @@ declare(strict_types=1);
 
 namespace BenchGlow\Check;
 
+use BenchGlow\Analysis\Analysis;
 use BenchGlow\Quantity\Shown;
 use BenchGlow\Quantity\Words;
-use BenchGlow\Report\Analysis;
 
 /** A switch or relay contact that carries over 80 % of what it is made for (electrics.md 7). */
 final class ContactOverRatingRule implements Rule

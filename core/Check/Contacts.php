@@ -4,10 +4,10 @@ declare(strict_types=1);
 
 namespace BenchGlow\Check;
 
-use BenchGlow\Build\Fields;
+use BenchGlow\Analysis\Analysis;
+use BenchGlow\Format\Fields;
+use BenchGlow\Harness\Contact;
 use BenchGlow\Quantity\Words;
-use BenchGlow\Report\Analysis;
-use BenchGlow\Scene\Contact;
 
 /** Contacts of the build's own devices, as rules speak of them. */
 final class Contacts

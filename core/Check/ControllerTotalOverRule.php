@@ -4,9 +4,9 @@ declare(strict_types=1);
 
 namespace BenchGlow\Check;
 
+use BenchGlow\Analysis\Analysis;
 use BenchGlow\Quantity\Shown;
 use BenchGlow\Quantity\Words;
-use BenchGlow\Report\Analysis;
 
 /** All channels of a controller together over what it is good for (electrics.md 8). */
 final class ControllerTotalOverRule implements Rule

@@ -4,9 +4,9 @@ declare(strict_types=1);
 
 namespace BenchGlow\Check;
 
+use BenchGlow\Analysis\Analysis;
+use BenchGlow\Parts\Copper;
 use BenchGlow\Quantity\Shown;
-use BenchGlow\Report\Analysis;
-use BenchGlow\Sizing\Copper;
 
 /** A host fuse over what its box or its wire bears: the donor's fuse is never made larger. */
 final class DonorFuseEnlargedRule implements Rule

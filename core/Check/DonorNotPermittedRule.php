@@ -4,8 +4,8 @@ declare(strict_types=1);
 
 namespace BenchGlow\Check;
 
+use BenchGlow\Analysis\Analysis;
 use BenchGlow\Quantity\Words;
-use BenchGlow\Report\Analysis;
 
 /** A tap in a way that is no comfort or accessory way: engine control, fuel, brakes, restraint. */
 final class DonorNotPermittedRule implements Rule

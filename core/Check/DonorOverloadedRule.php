@@ -4,9 +4,9 @@ declare(strict_types=1);
 
 namespace BenchGlow\Check;
 
+use BenchGlow\Analysis\Analysis;
 use BenchGlow\Quantity\Shown;
 use BenchGlow\Quantity\Words;
-use BenchGlow\Report\Analysis;
 
 /** A way of the host that carries more than three quarters of its fuse with the build on it (electrics.md 5). */
 final class DonorOverloadedRule implements Rule

@@ -4,9 +4,9 @@ declare(strict_types=1);
 
 namespace BenchGlow\Check;
 
+use BenchGlow\Analysis\Analysis;
 use BenchGlow\Quantity\Extreme;
 use BenchGlow\Quantity\Shown;
-use BenchGlow\Report\Analysis;
 use BenchGlow\Scene\Scene;
 
 /** A driver loaded over 80 % of its rating (electrics.md 6). */

@@ -4,10 +4,10 @@ declare(strict_types=1);
 
 namespace BenchGlow\Check;
 
+use BenchGlow\Analysis\Analysis;
 use BenchGlow\Quantity\Shown;
 use BenchGlow\Quantity\Words;
-use BenchGlow\Report\Analysis;
-use BenchGlow\Report\State;
+use BenchGlow\Scene\State;
 
 /** Volts lost between the supply and a light's own pins (electrics.md 4). */
 final class FeedDropRule implements Rule

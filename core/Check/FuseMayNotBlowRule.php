@@ -4,8 +4,8 @@ declare(strict_types=1);
 
 namespace BenchGlow\Check;
 
+use BenchGlow\Analysis\Analysis;
 use BenchGlow\Quantity\Shown;
-use BenchGlow\Report\Analysis;
 
 /** A short at the far end that is under twice the fuse may only smoulder (electrics.md 5). */
 final class FuseMayNotBlowRule implements Rule

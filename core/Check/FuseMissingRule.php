@@ -4,9 +4,9 @@ declare(strict_types=1);
 
 namespace BenchGlow\Check;
 
+use BenchGlow\Analysis\Analysis;
 use BenchGlow\Harness\Step;
 use BenchGlow\Quantity\Extreme;
-use BenchGlow\Report\Analysis;
 
 /** A way from a source that could burn it, without a fuse (electrics.md 5). */
 final class FuseMissingRule implements Rule

@@ -4,8 +4,8 @@ declare(strict_types=1);
 
 namespace BenchGlow\Check;
 
+use BenchGlow\Analysis\Analysis;
 use BenchGlow\Harness\Step;
-use BenchGlow\Report\Analysis;
 
 /** Wire before the fuse is protected by nothing (electrics.md 5). */
 final class FuseTooFarRule implements Rule

@@ -4,8 +4,8 @@ declare(strict_types=1);
 
 namespace BenchGlow\Check;
 
+use BenchGlow\Analysis\Analysis;
 use BenchGlow\Quantity\Shown;
-use BenchGlow\Report\Analysis;
 
 /** A fuse that its own load will open sooner or later (electrics.md 5). */
 final class FuseTooSmallRule implements Rule

@@ -4,8 +4,8 @@ declare(strict_types=1);
 
 namespace BenchGlow\Check;
 
+use BenchGlow\Analysis\Analysis;
 use BenchGlow\Quantity\Words;
-use BenchGlow\Report\Analysis;
 
 /** Protective gear that is drilled, cut or glued on may lose its approval (safety.md). */
 final class GearAlteredRule implements Rule

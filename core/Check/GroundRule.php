@@ -4,8 +4,8 @@ declare(strict_types=1);
 
 namespace BenchGlow\Check;
 
+use BenchGlow\Analysis\Analysis;
 use BenchGlow\Quantity\Words;
-use BenchGlow\Report\Analysis;
 
 /** A return on paint, on a surface nobody has looked at, or on a fastening that carries no lug (safety.md). */
 final class GroundRule implements Rule

@@ -4,10 +4,10 @@ declare(strict_types=1);
 
 namespace BenchGlow\Check;
 
+use BenchGlow\Analysis\Analysis;
+use BenchGlow\Analysis\BackFeed;
 use BenchGlow\Quantity\Shown;
 use BenchGlow\Quantity\Words;
-use BenchGlow\Report\Analysis;
-use BenchGlow\Report\BackFeed;
 
 /** A host load that is fed by the build while its own signal is off (solving.md C1). */
 final class HostBackFedRule implements Rule

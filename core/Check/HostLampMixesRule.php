@@ -4,8 +4,8 @@ declare(strict_types=1);
 
 namespace BenchGlow\Check;
 
+use BenchGlow\Analysis\Analysis;
 use BenchGlow\Quantity\Words;
-use BenchGlow\Report\Analysis;
 
 /** A host lamp behind the same lens that mixes its colour in (electrics.md 8). */
 final class HostLampMixesRule implements Rule

@@ -4,9 +4,9 @@ declare(strict_types=1);
 
 namespace BenchGlow\Check;
 
+use BenchGlow\Analysis\Analysis;
+use BenchGlow\Analysis\Intent;
 use BenchGlow\Build\Light;
-use BenchGlow\Report\Analysis;
-use BenchGlow\Report\Intent;
 
 /** Features of a light that regulations ask about; which regulation is for the builder to look up. */
 final class Law

@@ -4,8 +4,8 @@ declare(strict_types=1);
 
 namespace BenchGlow\Check;
 
+use BenchGlow\Analysis\Analysis;
 use BenchGlow\Quantity\Shown;
-use BenchGlow\Report\Analysis;
 use BenchGlow\Scene\Scene;
 
 /** A core that ends on nothing: capped and insulated, with the volts it may carry (electrics.md 7). */

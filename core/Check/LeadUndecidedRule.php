@@ -4,8 +4,8 @@ declare(strict_types=1);
 
 namespace BenchGlow\Check;
 
+use BenchGlow\Analysis\Analysis;
 use BenchGlow\Quantity\Words;
-use BenchGlow\Report\Analysis;
 
 /** What is computed with a stand-in because it is not decided yet (formats.md, rule 5). */
 final class LeadUndecidedRule implements Rule

@@ -4,8 +4,8 @@ declare(strict_types=1);
 
 namespace BenchGlow\Check;
 
+use BenchGlow\Analysis\Analysis;
 use BenchGlow\Quantity\Shown;
-use BenchGlow\Report\Analysis;
 
 /** A device's pin without a lead that carries voltage in some situation; capped cores have a rule of their own. */
 final class LeadUnusedLiveRule implements Rule

@@ -4,10 +4,10 @@ declare(strict_types=1);
 
 namespace BenchGlow\Check;
 
+use BenchGlow\Analysis\Analysis;
+use BenchGlow\Options\LedRow;
 use BenchGlow\Quantity\Shown;
 use BenchGlow\Quantity\Words;
-use BenchGlow\Report\Analysis;
-use BenchGlow\Report\LedRow;
 
 /** A LED that may get more than its absolute limit at the highest supply, resistor low, forward volts low (electrics.md 2). */
 final class LedOverLimitRule implements Rule

@@ -4,9 +4,9 @@ declare(strict_types=1);
 
 namespace BenchGlow\Check;
 
+use BenchGlow\Analysis\Analysis;
+use BenchGlow\Options\LedRow;
 use BenchGlow\Quantity\Shown;
-use BenchGlow\Report\Analysis;
-use BenchGlow\Report\LedRow;
 
 /** Little left over the LEDs for the resistor: brightness swings with the supply (electrics.md 2). */
 final class LedThinHeadroomRule implements Rule

@@ -4,11 +4,11 @@ declare(strict_types=1);
 
 namespace BenchGlow\Check;
 
+use BenchGlow\Analysis\Analysis;
+use BenchGlow\Analysis\Intent;
 use BenchGlow\Build\Want;
 use BenchGlow\Quantity\Shown;
 use BenchGlow\Quantity\Words;
-use BenchGlow\Report\Analysis;
-use BenchGlow\Report\Intent;
 
 /** Low and high of one lamp that are hardly told apart (electrics.md 8). */
 final class LevelsTooAlikeRule implements Rule

@@ -4,11 +4,11 @@ declare(strict_types=1);
 
 namespace BenchGlow\Check;
 
+use BenchGlow\Analysis\Analysis;
 use BenchGlow\Build\Light;
 use BenchGlow\Build\Supply;
 use BenchGlow\Quantity\Shown;
 use BenchGlow\Quantity\Words;
-use BenchGlow\Report\Analysis;
 
 /** A strip or module made for other volts than its supply gives. */
 final class LightVoltageRule implements Rule

@@ -4,9 +4,9 @@ declare(strict_types=1);
 
 namespace BenchGlow\Check;
 
+use BenchGlow\Analysis\Analysis;
 use BenchGlow\Harness\Step;
 use BenchGlow\Quantity\Words;
-use BenchGlow\Report\Analysis;
 
 /** A light on a wire that also runs a motor, with nothing between to take its spikes. */
 final class MotorSpikesRule implements Rule

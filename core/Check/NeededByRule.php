@@ -4,8 +4,9 @@ declare(strict_types=1);
 
 namespace BenchGlow\Check;
 
+use BenchGlow\Analysis\Analysis;
+use BenchGlow\Build\Facts;
 use BenchGlow\Quantity\Words;
-use BenchGlow\Report\Analysis;
 
 /** A part is due later than the brief needs the job. Dates are compared as written; no clock is asked. */
 final class NeededByRule implements Rule

@@ -4,8 +4,8 @@ declare(strict_types=1);
 
 namespace BenchGlow\Check;
 
+use BenchGlow\Analysis\Analysis;
 use BenchGlow\Quantity\Shown;
-use BenchGlow\Report\Analysis;
 
 /** LEDs in series that alone reach the strip's volts: no such strip exists (electrics.md 3). */
 final class PartImpossibleRule implements Rule

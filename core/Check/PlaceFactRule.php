@@ -4,10 +4,11 @@ declare(strict_types=1);
 
 namespace BenchGlow\Check;
 
-use BenchGlow\Build\Fields;
+use BenchGlow\Analysis\Analysis;
+use BenchGlow\Build\Facts;
+use BenchGlow\Format\Fields;
 use BenchGlow\Quantity\Shown;
 use BenchGlow\Quantity\Words;
-use BenchGlow\Report\Analysis;
 
 /** The brief says a place is hot or moves, and what runs there is not told or not made for it. */
 final class PlaceFactRule implements Rule

@@ -4,8 +4,8 @@ declare(strict_types=1);
 
 namespace BenchGlow\Check;
 
+use BenchGlow\Analysis\Analysis;
 use BenchGlow\Quantity\Words;
-use BenchGlow\Report\Analysis;
 
 /** A relay that stays pulled once it has been (solving.md D3): wanted, or a hang. */
 final class RelaySealInRule implements Rule

@@ -4,7 +4,7 @@ declare(strict_types=1);
 
 namespace BenchGlow\Check;
 
-use BenchGlow\Report\Analysis;
+use BenchGlow\Analysis\Analysis;
 
 /** One resistor for parallel strings: they do not share its current (electrics.md 2). */
 final class ResistorSharedRule implements Rule

@@ -4,10 +4,10 @@ declare(strict_types=1);
 
 namespace BenchGlow\Check;
 
+use BenchGlow\Analysis\Analysis;
+use BenchGlow\Options\LedRow;
 use BenchGlow\Quantity\Shown;
 use BenchGlow\Quantity\Words;
-use BenchGlow\Report\Analysis;
-use BenchGlow\Report\LedRow;
 use BenchGlow\Sizing\SeriesResistor;
 
 /** A resistor over half a watt is kept off plastic; over 10 W none is to be had (electrics.md 2, 10). */

@@ -4,8 +4,9 @@ declare(strict_types=1);
 
 namespace BenchGlow\Check;
 
+use BenchGlow\Analysis\Analysis;
+use BenchGlow\Light\Colour;
 use BenchGlow\Quantity\Words;
-use BenchGlow\Report\Analysis;
 
 /** Colour, flashing, direction or movement that is regulated where the build is used (safety.md). */
 final class RoadLawRule implements Rule

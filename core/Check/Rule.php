@@ -4,7 +4,7 @@ declare(strict_types=1);
 
 namespace BenchGlow\Check;
 
-use BenchGlow\Report\Analysis;
+use BenchGlow\Analysis\Analysis;
 
 /** One thing that can be wrong with a build. Reads the analysis, returns findings, throws nothing. */
 interface Rule

@@ -4,7 +4,7 @@ declare(strict_types=1);
 
 namespace BenchGlow\Check;
 
-use BenchGlow\Report\Analysis;
+use BenchGlow\Analysis\Analysis;
 
 /** The one ordered list of rules. */
 final class Rules

@@ -4,9 +4,9 @@ declare(strict_types=1);
 
 namespace BenchGlow\Check;
 
-use BenchGlow\Build\BadBuild;
+use BenchGlow\Analysis\Analysis;
+use BenchGlow\Format\BadBuild;
 use BenchGlow\Quantity\Words;
-use BenchGlow\Report\Analysis;
 use BenchGlow\Story\Ideas;
 use BenchGlow\Story\Player;
 use BenchGlow\Story\Story;

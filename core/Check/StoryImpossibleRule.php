@@ -4,9 +4,9 @@ declare(strict_types=1);
 
 namespace BenchGlow\Check;
 
-use BenchGlow\Build\BadBuild;
+use BenchGlow\Analysis\Analysis;
+use BenchGlow\Format\BadBuild;
 use BenchGlow\Quantity\Clock;
-use BenchGlow\Report\Analysis;
 use BenchGlow\Story\Story;
 
 /** A story throws what the build says can't happen together. */

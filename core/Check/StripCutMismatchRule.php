@@ -4,8 +4,8 @@ declare(strict_types=1);
 
 namespace BenchGlow\Check;
 
+use BenchGlow\Analysis\Analysis;
 use BenchGlow\Quantity\Shown;
-use BenchGlow\Report\Analysis;
 
 /** A wanted length that falls between cut marks (electrics.md 3). */
 final class StripCutMismatchRule implements Rule

@@ -4,13 +4,13 @@ declare(strict_types=1);
 
 namespace BenchGlow\Check;
 
+use BenchGlow\Analysis\Analysis;
 use BenchGlow\Build\Light;
+use BenchGlow\Options\FeedOptions;
 use BenchGlow\Quantity\Extreme;
 use BenchGlow\Quantity\Shown;
 use BenchGlow\Quantity\Words;
-use BenchGlow\Report\Analysis;
-use BenchGlow\Report\EmitterState;
-use BenchGlow\Report\FeedOptions;
+use BenchGlow\Scene\EmitterState;
 
 /** A strip whose dimmest unit is under the target share of its brightest (electrics.md 3). */
 final class StripDimEndRule implements Rule

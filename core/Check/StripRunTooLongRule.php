@@ -4,9 +4,9 @@ declare(strict_types=1);
 
 namespace BenchGlow\Check;
 
+use BenchGlow\Analysis\Analysis;
+use BenchGlow\Options\FeedOptions;
 use BenchGlow\Quantity\Words;
-use BenchGlow\Report\Analysis;
-use BenchGlow\Report\FeedOptions;
 
 /** More strip from one feed than its maker allows (electrics.md 3). */
 final class StripRunTooLongRule implements Rule

@@ -4,9 +4,9 @@ declare(strict_types=1);
 
 namespace BenchGlow\Check;
 
-use BenchGlow\Build\Fields;
+use BenchGlow\Analysis\Analysis;
+use BenchGlow\Format\Fields;
 use BenchGlow\Quantity\Words;
-use BenchGlow\Report\Analysis;
 
 /** Where the build takes from its host: a lead on a host wire or way, or a fuse tap in a way. */
 final readonly class Tap

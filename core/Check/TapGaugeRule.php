@@ -4,9 +4,9 @@ declare(strict_types=1);
 
 namespace BenchGlow\Check;
 
+use BenchGlow\Analysis\Analysis;
 use BenchGlow\Quantity\Shown;
 use BenchGlow\Quantity\Words;
-use BenchGlow\Report\Analysis;
 
 /** An insulation-displacement tap whose range does not hold both wires: too small cuts strands, too large falls out (electrics.md 10). */
 final class TapGaugeRule implements Rule

@@ -4,8 +4,8 @@ declare(strict_types=1);
 
 namespace BenchGlow\Check;
 
+use BenchGlow\Analysis\Analysis;
 use BenchGlow\Quantity\Shown;
-use BenchGlow\Report\Analysis;
 
 /** A fuse tap that sits, or may sit, so that the donor's own fuse carries both loads (electrics.md 6). */
 final class TapLegRule implements Rule

@@ -4,9 +4,9 @@ declare(strict_types=1);
 
 namespace BenchGlow\Check;
 
+use BenchGlow\Analysis\Analysis;
 use BenchGlow\Quantity\Shown;
 use BenchGlow\Quantity\Words;
-use BenchGlow\Report\Analysis;
 
 /** A tap whose wire is thinner than the donor's fuse allows for, without a fuse of its own (electrics.md 5). */
 final class TapUnfusedRule implements Rule

@@ -4,8 +4,8 @@ declare(strict_types=1);
 
 namespace BenchGlow\Check;
 
+use BenchGlow\Analysis\Analysis;
 use BenchGlow\Quantity\Words;
-use BenchGlow\Report\Analysis;
 
 /** Lights on a boat that could be taken for, or mask, navigation lights (safety.md). */
 final class WaterLawRule implements Rule

@@ -4,7 +4,7 @@ declare(strict_types=1);
 
 namespace BenchGlow\Check;
 
-use BenchGlow\Report\Analysis;
+use BenchGlow\Analysis\Analysis;
 
 /** No size keeps the drop and bears the fuse here (electrics.md 4). */
 final class WireNoneFitsRule implements Rule

@@ -4,12 +4,12 @@ declare(strict_types=1);
 
 namespace BenchGlow\Command;
 
-use BenchGlow\Build\BadBuild;
+use BenchGlow\Analysis\Analysis;
+use BenchGlow\Analysis\Intent;
+use BenchGlow\Format\BadBuild;
 use BenchGlow\Network\Compiler;
 use BenchGlow\Network\Netlist;
 use BenchGlow\Quantity\Extreme;
-use BenchGlow\Report\Analysis;
-use BenchGlow\Report\Intent;
 
 /** What `glow report --out` writes: all states as CSV, or one state's netlist. */
 final class Export

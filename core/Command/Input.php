@@ -4,11 +4,11 @@ declare(strict_types=1);
 
 namespace BenchGlow\Command;
 
-use BenchGlow\Build\BadBuild;
-use BenchGlow\Build\Fields;
-use BenchGlow\Build\Format\Shape;
-use BenchGlow\Build\Format\ShapeReader;
-use BenchGlow\Build\Json;
+use BenchGlow\Format\BadBuild;
+use BenchGlow\Format\Fields;
+use BenchGlow\Format\Json;
+use BenchGlow\Format\Shape;
+use BenchGlow\Format\ShapeReader;
 
 /** Reads a tool's JSON input: null means absent, unknown fields are refused by name. */
 final class Input

@@ -4,17 +4,17 @@ declare(strict_types=1);
 
 namespace BenchGlow\Command;
 
+use BenchGlow\Analysis\Analysis;
+use BenchGlow\Analysis\BackFeed;
+use BenchGlow\Analysis\FuseFigures;
+use BenchGlow\Analysis\Intent;
+use BenchGlow\Analysis\LeadFigures;
+use BenchGlow\Analysis\Mismatch;
 use BenchGlow\Build\Circuit;
 use BenchGlow\Check\Finding;
-use BenchGlow\Report\Analysis;
-use BenchGlow\Report\BackFeed;
-use BenchGlow\Report\EmitterState;
-use BenchGlow\Report\FuseFigures;
-use BenchGlow\Report\Intent;
-use BenchGlow\Report\LeadFigures;
-use BenchGlow\Report\Mismatch;
-use BenchGlow\Report\PartsList;
-use BenchGlow\Scene\HostLoad;
+use BenchGlow\Harness\HostLoad;
+use BenchGlow\Lists\PartsList;
+use BenchGlow\Scene\EmitterState;
 use BenchGlow\Scene\Scene;
 
 /** `glow report`: what the program knows about a build, as one array. */

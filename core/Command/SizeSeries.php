@@ -4,8 +4,8 @@ declare(strict_types=1);
 
 namespace BenchGlow\Command;
 
-use BenchGlow\Build\BadBuild;
-use BenchGlow\Build\Format\Shape as S;
+use BenchGlow\Format\BadBuild;
+use BenchGlow\Format\Shape as S;
 use BenchGlow\Parts\Led;
 use BenchGlow\Sizing\Envelope;
 use BenchGlow\Sizing\Preferred;

@@ -4,14 +4,14 @@ declare(strict_types=1);
 
 namespace BenchGlow\Command;
 
-use BenchGlow\Build\BadBuild;
-use BenchGlow\Build\Fields;
-use BenchGlow\Build\Format\Shape as S;
-use BenchGlow\Build\Json;
+use BenchGlow\Format\BadBuild;
+use BenchGlow\Format\Fields;
+use BenchGlow\Format\Json;
+use BenchGlow\Format\Shape as S;
+use BenchGlow\Parts\Copper;
+use BenchGlow\Parts\StripFit;
 use BenchGlow\Parts\StripType;
 use BenchGlow\Quantity\Extreme;
-use BenchGlow\Sizing\Copper;
-use BenchGlow\Sizing\StripFit;
 use BenchGlow\Sizing\StripRun;
 
 /** `glow size strip`: a strip cut, fed and solved unit by unit. */

@@ -4,8 +4,8 @@ declare(strict_types=1);
 
 namespace BenchGlow\Command;
 
-use BenchGlow\Build\BadBuild;
-use BenchGlow\Build\Format\Shape as S;
+use BenchGlow\Format\BadBuild;
+use BenchGlow\Format\Shape as S;
 use BenchGlow\Sizing\WireChoice;
 
 /** `glow size wire`: the thinnest wire in both systems, with its fuse window. */

@@ -4,7 +4,7 @@ declare(strict_types=1);
 
 namespace BenchGlow\Drawing;
 
-use BenchGlow\Report\Analysis;
+use BenchGlow\Analysis\Analysis;
 
 /** A circuit as it is drawn on a card: with its light lit, and nothing written on it. */
 final class CardDrawing

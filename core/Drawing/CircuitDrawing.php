@@ -4,12 +4,12 @@ declare(strict_types=1);
 
 namespace BenchGlow\Drawing;
 
+use BenchGlow\Analysis\Analysis;
 use BenchGlow\Build\Light;
 use BenchGlow\Light\Seen;
 use BenchGlow\Quantity\Extreme;
 use BenchGlow\Quantity\Shown;
-use BenchGlow\Report\Analysis;
-use BenchGlow\Report\EmitterState;
+use BenchGlow\Scene\EmitterState;
 
 /**
  * The live circuit as drawn on the plate, wide or narrow. Where things stand depends on the document only, never on volts or

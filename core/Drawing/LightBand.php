@@ -9,7 +9,7 @@ use BenchGlow\Light\Seen;
 use BenchGlow\Quantity\Extreme;
 use BenchGlow\Quantity\Shown;
 use BenchGlow\Quantity\Words;
-use BenchGlow\Report\EmitterState;
+use BenchGlow\Scene\EmitterState;
 
 /**
  * One light full width: a line per net above it and below it, each reaching its pins by a drop, the light between them, its

@@ -6,7 +6,7 @@ namespace BenchGlow\Drawing;
 
 use BenchGlow\Build\Light;
 use BenchGlow\Light\Seen;
-use BenchGlow\Report\EmitterState;
+use BenchGlow\Scene\EmitterState;
 
 /** A light drawn as light: its carrier, each unit in its computed colour, cut marks, halo. */
 final class LightRow

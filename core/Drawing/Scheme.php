@@ -7,11 +7,11 @@ namespace BenchGlow\Drawing;
 use BenchGlow\Build\Build;
 use BenchGlow\Build\Light;
 use BenchGlow\Build\Want;
+use BenchGlow\Harness\Bodies;
 use BenchGlow\Harness\Harness;
 use BenchGlow\Harness\OnTheWay;
-use BenchGlow\Network\Resistor;
-use BenchGlow\Network\StringLaw;
-use BenchGlow\Scene\Bodies;
+use BenchGlow\Law\Resistor;
+use BenchGlow\Law\StringLaw;
 
 /**
  * What belongs into the drawing of one circuit: everything on a way between a supply and its lights, whatever moves the contacts

@@ -4,13 +4,14 @@ declare(strict_types=1);
 
 namespace BenchGlow\Drawing;
 
-use BenchGlow\Build\Fields;
+use BenchGlow\Analysis\Analysis;
 use BenchGlow\Build\When;
+use BenchGlow\Format\Fields;
+use BenchGlow\Quantity\Gauge;
 use BenchGlow\Quantity\Shown;
 use BenchGlow\Quantity\Words;
-use BenchGlow\Report\Analysis;
-use BenchGlow\Report\State;
 use BenchGlow\Scene\Scene;
+use BenchGlow\Scene\State;
 
 /** A circuit's scheme with the figures of one state: what each symbol is called, what runs through it, what a net carries. */
 final class Sketch

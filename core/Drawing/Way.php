@@ -4,10 +4,10 @@ declare(strict_types=1);
 
 namespace BenchGlow\Drawing;
 
+use BenchGlow\Analysis\Analysis;
 use BenchGlow\Build\Light;
 use BenchGlow\Harness\Step;
-use BenchGlow\Report\Analysis;
-use BenchGlow\Report\State;
+use BenchGlow\Scene\State;
 
 /** The way of one light: from its supply through everything in line, and back. What the fall line falls along. */
 final readonly class Way

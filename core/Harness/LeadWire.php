@@ -6,8 +6,8 @@ namespace BenchGlow\Harness;
 
 use BenchGlow\Build\Build;
 use BenchGlow\Build\Lead;
+use BenchGlow\Parts\Copper;
 use BenchGlow\Quantity\Gauge;
-use BenchGlow\Sizing\Copper;
 
 /** The conductor of a lead in its place: size, temperature, company. */
 final readonly class LeadWire

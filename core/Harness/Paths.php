@@ -4,8 +4,6 @@ declare(strict_types=1);
 
 namespace BenchGlow\Harness;
 
-use BenchGlow\Scene\Bodies;
-
 /** Shortest ways along wires and inline things from the supplies: which wires feed a pin, which bring it back. */
 final class Paths
 {

@@ -4,6 +4,8 @@ declare(strict_types=1);
 
 namespace BenchGlow\Network;
 
+use BenchGlow\Law\Law;
+
 /** A law between two nodes; positive amps run from $from to $to. */
 final readonly class Branch
 {

@@ -5,16 +5,17 @@ declare(strict_types=1);
 namespace BenchGlow\Network;
 
 use BenchGlow\Build\Build;
-use BenchGlow\Build\Fields;
 use BenchGlow\Build\Inline;
 use BenchGlow\Build\Lead;
 use BenchGlow\Build\Light;
 use BenchGlow\Build\Pins;
+use BenchGlow\Format\Fields;
+use BenchGlow\Harness\Bodies;
 use BenchGlow\Harness\Harness;
+use BenchGlow\Harness\Inside;
 use BenchGlow\Harness\LeadWire;
-use BenchGlow\Scene\Bodies;
-use BenchGlow\Scene\Inside;
-use BenchGlow\Sizing\Copper;
+use BenchGlow\Law\Resistor;
+use BenchGlow\Parts\Copper;
 
 /** Harness → Network at one supply state (solving.md B). */
 final class Compiler

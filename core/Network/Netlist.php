@@ -4,6 +4,12 @@ declare(strict_types=1);
 
 namespace BenchGlow\Network;
 
+use BenchGlow\Law\HeldLaw;
+use BenchGlow\Law\Law;
+use BenchGlow\Law\LinearLaw;
+use BenchGlow\Law\Resistor;
+use BenchGlow\Law\StringLaw;
+
 /**
  * A network as plain text in the common circuit-description syntax: R, V, D with its model, B for laws that have no element.
  * A string of N LEDs with its resistor is ONE diode: IS = Is, N = a/Vt, RS = b are exactly its closed form.

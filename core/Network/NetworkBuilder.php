@@ -4,6 +4,11 @@ declare(strict_types=1);
 
 namespace BenchGlow\Network;
 
+use BenchGlow\Law\Law;
+use BenchGlow\Law\Resistor;
+use BenchGlow\Law\StringLaw;
+use BenchGlow\Parts\StripLadder;
+
 /** Collects nodes by name, ideal joins, branches and strips, and makes the Network with joined nodes merged. */
 final class NetworkBuilder
 {

@@ -4,6 +4,8 @@ declare(strict_types=1);
 
 namespace BenchGlow\Network;
 
+use BenchGlow\Law\HeldLaw;
+
 /**
  * Newton's method on the node volts with a line search on the slope (solving.md F2–F5). Every law is non-decreasing, so the
  * equations are the gradient of a convex function and the step always points downhill.

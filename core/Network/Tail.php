@@ -4,6 +4,8 @@ declare(strict_types=1);
 
 namespace BenchGlow\Network;
 
+use BenchGlow\Law\StringLaw;
+
 /**
  * The open end of a strip: units that hang on one cut mark. What flows out of a channel rail there comes back on the common
  * one, so the two rails fold into one resistance exactly and the unknowns are the volts BETWEEN the rails at each tap

@@ -4,6 +4,8 @@ declare(strict_types=1);
 
 namespace BenchGlow\Network;
 
+use BenchGlow\Law\Omega;
+
 /** One channel: a scalar tridiagonal sweep. */
 final class TailOfOne extends Tail
 {

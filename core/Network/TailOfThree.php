@@ -4,6 +4,8 @@ declare(strict_types=1);
 
 namespace BenchGlow\Network;
 
+use BenchGlow\Law\Omega;
+
 /**
  * Three channels: the block sweep with the 3×3 symmetric blocks written out in scalars, which is what makes a long colour
  * strip cheap (a loop over rows costs about five times as much). Y is the admittance outward, M = (Y + G)⁻¹, and one pitch

@@ -4,7 +4,7 @@ declare(strict_types=1);
 
 namespace BenchGlow\Parts;
 
-use BenchGlow\Build\Fields;
+use BenchGlow\Format\Fields;
 
 /** The parts shipped with the program: typical data under neutral names. A build copies what it uses. */
 final class Catalogue

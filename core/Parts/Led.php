@@ -4,7 +4,7 @@ declare(strict_types=1);
 
 namespace BenchGlow\Parts;
 
-use BenchGlow\Network\StringLaw;
+use BenchGlow\Law\StringLaw;
 
 /** One LED's datasheet point and limits. */
 final readonly class Led

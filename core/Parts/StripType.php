@@ -4,8 +4,7 @@ declare(strict_types=1);
 
 namespace BenchGlow\Parts;
 
-use BenchGlow\Network\StringLaw;
-use BenchGlow\Network\StripLadder;
+use BenchGlow\Law\StringLaw;
 
 /** LED strip by the metre (electrics.md 3). */
 final readonly class StripType

@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace BenchGlow\Scene;
 
 use BenchGlow\Build\Build;
+use BenchGlow\Harness\Bodies;
 use BenchGlow\Harness\Harness;
 
 /**

@@ -5,13 +5,16 @@ declare(strict_types=1);
 namespace BenchGlow\Scene;
 
 use BenchGlow\Build\Build;
-use BenchGlow\Build\Fields;
 use BenchGlow\Build\Light;
 use BenchGlow\Build\When;
+use BenchGlow\Format\Fields;
+use BenchGlow\Harness\Bodies;
+use BenchGlow\Harness\Contact;
 use BenchGlow\Harness\Harness;
 use BenchGlow\Harness\OnTheWay;
-use BenchGlow\Network\Resistor;
-use BenchGlow\Network\StringLaw;
+use BenchGlow\Harness\Sense;
+use BenchGlow\Law\Resistor;
+use BenchGlow\Law\StringLaw;
 
 /**
  * Which inputs can reach which lights: those of the contacts on a way between a supply or ground and the light, and on the ways

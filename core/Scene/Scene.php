@@ -4,8 +4,6 @@ declare(strict_types=1);
 
 namespace BenchGlow\Scene;
 
-use BenchGlow\Report\State;
-
 /** One combination of inputs at one supply, solved: the lit half, and the dark half where something flashes. */
 final readonly class Scene
 {

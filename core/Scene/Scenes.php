@@ -5,15 +5,14 @@ declare(strict_types=1);
 namespace BenchGlow\Scene;
 
 use BenchGlow\Build\Build;
-use BenchGlow\Build\Fields;
 use BenchGlow\Build\When;
+use BenchGlow\Format\Fields;
+use BenchGlow\Harness\Bodies;
 use BenchGlow\Harness\Harness;
 use BenchGlow\Harness\LeadWire;
+use BenchGlow\Harness\Sense;
 use BenchGlow\Network\Compiled;
 use BenchGlow\Network\Compiler;
-use BenchGlow\Report\EmitterState;
-use BenchGlow\Report\State;
-use BenchGlow\Report\StateSolver;
 
 /**
  * Every state that can happen, solved once per pattern of contacts (solving.md C–E, G2): positions of the inputs decide hand

@@ -6,7 +6,8 @@ namespace BenchGlow\Sizing;
 
 use BenchGlow\Network\NetworkBuilder;
 use BenchGlow\Network\Solver;
-use BenchGlow\Network\StripLadder;
+use BenchGlow\Parts\StripFit;
+use BenchGlow\Parts\StripLadder;
 use BenchGlow\Parts\StripType;
 use BenchGlow\Quantity\Extreme;
 

@@ -4,10 +4,10 @@ declare(strict_types=1);
 
 namespace BenchGlow\Sizing;
 
+use BenchGlow\Law\Resistor;
 use BenchGlow\Network\NetworkBuilder;
-use BenchGlow\Network\Resistor;
 use BenchGlow\Network\Solver;
-use BenchGlow\Network\StripLadder;
+use BenchGlow\Parts\StripLadder;
 use BenchGlow\Parts\StripType;
 use BenchGlow\Quantity\Extreme;
 

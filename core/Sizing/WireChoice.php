@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace BenchGlow\Sizing;
 
+use BenchGlow\Parts\Copper;
 use BenchGlow\Quantity\Gauge;
 
 /** The thinnest wire that keeps the drop, bears its fuse and is not too thin to move (electrics.md 4). */

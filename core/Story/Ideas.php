@@ -4,17 +4,17 @@ declare(strict_types=1);
 
 namespace BenchGlow\Story;
 
-use BenchGlow\Build\BadBuild;
+use BenchGlow\Analysis\Analysis;
 use BenchGlow\Build\Build;
 use BenchGlow\Build\Document;
-use BenchGlow\Build\Editor;
-use BenchGlow\Build\Fields;
+use BenchGlow\Build\Facts;
 use BenchGlow\Build\When;
-use BenchGlow\Check\Facts;
 use BenchGlow\Drawing\CardDrawing;
+use BenchGlow\Edit\Editor;
+use BenchGlow\Format\BadBuild;
+use BenchGlow\Format\Fields;
+use BenchGlow\Lists\PartsList;
 use BenchGlow\Quantity\Words;
-use BenchGlow\Report\Analysis;
-use BenchGlow\Report\PartsList;
 use BenchGlow\Ways\Recognise;
 use BenchGlow\Ways\Ways;
 

@@ -4,15 +4,15 @@ declare(strict_types=1);
 
 namespace BenchGlow\Story;
 
+use BenchGlow\Analysis\Analysis;
+use BenchGlow\Analysis\LeadFigures;
 use BenchGlow\Build\Build;
 use BenchGlow\Build\Document;
-use BenchGlow\Build\Fields;
 use BenchGlow\Build\Supply;
 use BenchGlow\Build\When;
+use BenchGlow\Format\Fields;
+use BenchGlow\Harness\Bodies;
 use BenchGlow\Harness\LeadWire;
-use BenchGlow\Report\Analysis;
-use BenchGlow\Report\LeadFigures;
-use BenchGlow\Scene\Bodies;
 use BenchGlow\Scene\Scene;
 use BenchGlow\Scene\Scenes;
 
@@ -212,7 +212,7 @@ final class Player
     /** Amps of the main supply, lit and dark half of a flash by their share; what the host draws by itself is not counted. */
     private function amps(Scene $scene): float
     {
-        $own = fn (\BenchGlow\Report\State $s): float => max(0.0, ($s->supplyAmps[$this->supply->id] ?? 0.0) - $this->hosts($s));
+        $own = fn (\BenchGlow\Scene\State $s): float => max(0.0, ($s->supplyAmps[$this->supply->id] ?? 0.0) - $this->hosts($s));
         if ($scene->dark === null) {
             return $own($scene->lit);
         }
@@ -220,7 +220,7 @@ final class Player
         return 0.5 * $own($scene->lit) + 0.5 * $own($scene->dark);
     }
 
-    private function hosts(\BenchGlow\Report\State $state): float
+    private function hosts(\BenchGlow\Scene\State $state): float
     {
         $amps = 0.0;
         foreach (array_keys($this->analysis->bodies->fixed) as $id) {

@@ -5,8 +5,8 @@ declare(strict_types=1);
 namespace BenchGlow\Story;
 
 use BenchGlow\Build\Document;
-use BenchGlow\Build\Fields;
 use BenchGlow\Build\Index;
+use BenchGlow\Format\Fields;
 
 /** Stories that come with the program, by place; inputs are found by kind, or added. */
 final class Shipped

@@ -4,10 +4,10 @@ declare(strict_types=1);
 
 namespace BenchGlow\Story;
 
-use BenchGlow\Build\BadBuild;
 use BenchGlow\Build\Build;
-use BenchGlow\Build\Fields;
 use BenchGlow\Build\When;
+use BenchGlow\Format\BadBuild;
+use BenchGlow\Format\Fields;
 use BenchGlow\Scene\Combinations;
 
 /** A timed course of inputs, and the spans in which light is wanted. Times in seconds from its start; nothing is stepped. */

@@ -4,7 +4,7 @@ declare(strict_types=1);
 
 namespace BenchGlow\Ways;
 
-use BenchGlow\Build\Fields;
+use BenchGlow\Format\Fields;
 use BenchGlow\Parts\Catalogue;
 
 /**

@@ -4,10 +4,11 @@ declare(strict_types=1);
 
 namespace BenchGlow\Ways;
 
+use BenchGlow\Analysis\Fuses;
 use BenchGlow\Build\Build;
 use BenchGlow\Build\Document;
-use BenchGlow\Build\Fields;
 use BenchGlow\Build\When;
+use BenchGlow\Format\Fields;
 
 /**
  * Which ready way a circuit follows: the one whose plan matches its own devices and leads one to one. Fuses, plugs, lengths and

@@ -4,11 +4,11 @@ declare(strict_types=1);
 
 namespace BenchGlow\Ways;
 
-use BenchGlow\Build\BadBuild;
 use BenchGlow\Build\Build;
 use BenchGlow\Build\Document;
-use BenchGlow\Build\Fields;
 use BenchGlow\Build\Light;
+use BenchGlow\Format\BadBuild;
+use BenchGlow\Format\Fields;
 
 /** A circuit as a way of switching sees it: its lights and the pins they are fed by, the supply, what the host offers. */
 final readonly class Setting

@@ -2,10 +2,10 @@
 
 declare(strict_types=1);
 
+use BenchGlow\Analysis\Analysis;
 use BenchGlow\Build\Document;
 use BenchGlow\Parts\Catalogue;
-use BenchGlow\Report\Analysis;
-use BenchGlow\Sizing\Copper;
+use BenchGlow\Parts\Copper;
 use BenchGlow\Sizing\StripRun;
 use Tests\Support\Make;
 

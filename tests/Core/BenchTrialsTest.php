@@ -2,14 +2,14 @@
 
 declare(strict_types=1);
 
+use BenchGlow\Analysis\Analysis;
 use BenchGlow\Build\Document;
-use BenchGlow\Report\Analysis;
-use BenchGlow\Report\Meter;
-use BenchGlow\Report\Patterns;
-use BenchGlow\Report\Tolerance;
-use BenchGlow\Report\Trial;
-use BenchGlow\Report\Truth;
-use BenchGlow\Report\TruthRow;
+use BenchGlow\Trial\Meter;
+use BenchGlow\Trial\Patterns;
+use BenchGlow\Trial\Tolerance;
+use BenchGlow\Trial\Trial;
+use BenchGlow\Trial\Truth;
+use BenchGlow\Trial\TruthRow;
 use Tests\Support\Make;
 use Tests\Support\Scenery;
 

@@ -2,8 +2,8 @@
 
 declare(strict_types=1);
 
+use BenchGlow\Analysis\Analysis;
 use BenchGlow\Build\Document;
-use BenchGlow\Report\Analysis;
 use BenchGlow\Scene\Cones;
 use BenchGlow\Scene\Scene;
 use Tests\Support\Scenery;

@@ -2,6 +2,7 @@
 
 declare(strict_types=1);
 
+use BenchGlow\Analysis\Analysis;
 use BenchGlow\Build\Document;
 use BenchGlow\Drawing\CircuitDrawing;
 use BenchGlow\Drawing\Drawing;
@@ -9,7 +10,6 @@ use BenchGlow\Drawing\Scheme;
 use BenchGlow\Drawing\Shape;
 use BenchGlow\Drawing\Way;
 use BenchGlow\Parts\Catalogue;
-use BenchGlow\Report\Analysis;
 use Tests\Support\Make;
 use Tests\Support\Scenery;
 use Tests\Support\Tangle;

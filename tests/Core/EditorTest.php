@@ -2,12 +2,12 @@
 
 declare(strict_types=1);
 
-use BenchGlow\Build\BadBuild;
+use BenchGlow\Analysis\Analysis;
 use BenchGlow\Build\Build;
 use BenchGlow\Build\Document;
-use BenchGlow\Build\Editor;
+use BenchGlow\Edit\Editor;
+use BenchGlow\Format\BadBuild;
 use BenchGlow\Parts\Catalogue;
-use BenchGlow\Report\Analysis;
 use Tests\Support\Make;
 
 it('sets one field and nothing else', function (): void {

@@ -2,13 +2,13 @@
 
 declare(strict_types=1);
 
+use BenchGlow\Analysis\Analysis;
 use BenchGlow\Build\Document;
 use BenchGlow\Command\Export;
+use BenchGlow\Law\Resistor;
+use BenchGlow\Law\StringLaw;
 use BenchGlow\Network\NetworkBuilder;
-use BenchGlow\Network\Resistor;
 use BenchGlow\Network\Solver;
-use BenchGlow\Network\StringLaw;
-use BenchGlow\Report\Analysis;
 use Tests\Support\Make;
 
 /** Reads R, V and D lines of a netlist back with the same laws. @return array<string, float|null> volts by node name */

@@ -2,10 +2,10 @@
 
 declare(strict_types=1);
 
-use BenchGlow\Build\BadBuild;
 use BenchGlow\Build\Document;
-use BenchGlow\Build\Format\FormatOne;
-use BenchGlow\Build\Format\JsonSchema;
+use BenchGlow\Format\BadBuild;
+use BenchGlow\Format\FormatOne;
+use BenchGlow\Format\JsonSchema;
 use BenchGlow\Parts\Catalogue;
 use Opis\JsonSchema\Errors\ErrorFormatter;
 use Opis\JsonSchema\Validator;

@@ -2,11 +2,11 @@
 
 declare(strict_types=1);
 
+use BenchGlow\Analysis\Analysis;
 use BenchGlow\Build\Document;
-use BenchGlow\Build\Editor;
 use BenchGlow\Build\When;
-use BenchGlow\Report\Analysis;
-use BenchGlow\Report\PartsList;
+use BenchGlow\Edit\Editor;
+use BenchGlow\Lists\PartsList;
 use BenchGlow\Story\Idea;
 use BenchGlow\Story\Ideas;
 use BenchGlow\Story\Player;

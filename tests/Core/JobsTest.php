@@ -2,10 +2,10 @@
 
 declare(strict_types=1);
 
+use BenchGlow\Analysis\Analysis;
+use BenchGlow\Analysis\Intent;
 use BenchGlow\Build\Document;
 use BenchGlow\Command\Report;
-use BenchGlow\Report\Analysis;
-use BenchGlow\Report\Intent;
 use Tests\Support\Jobs;
 
 /** The whole truth table at the normal supply, as a builder writes it: what glows, at which level. @return array<string, string> */

@@ -2,11 +2,11 @@
 
 declare(strict_types=1);
 
+use BenchGlow\Analysis\Analysis;
 use BenchGlow\Build\Document;
 use BenchGlow\Light\Colour;
-use BenchGlow\Report\Analysis;
-use BenchGlow\Report\Lists;
-use BenchGlow\Report\PartsList;
+use BenchGlow\Lists\Lists;
+use BenchGlow\Lists\PartsList;
 use Tests\Support\Jobs;
 
 it('mixes colours by their lumens: a single one keeps its own place, two lie between', function (): void {

@@ -2,14 +2,14 @@
 
 declare(strict_types=1);
 
-use BenchGlow\Network\FilamentLaw;
-use BenchGlow\Network\HeldLaw;
-use BenchGlow\Network\LinearLaw;
+use BenchGlow\Law\FilamentLaw;
+use BenchGlow\Law\HeldLaw;
+use BenchGlow\Law\LinearLaw;
+use BenchGlow\Law\Resistor;
+use BenchGlow\Law\StringLaw;
 use BenchGlow\Network\NetworkBuilder;
-use BenchGlow\Network\Resistor;
 use BenchGlow\Network\Solver;
-use BenchGlow\Network\StringLaw;
-use BenchGlow\Network\StripLadder;
+use BenchGlow\Parts\StripLadder;
 
 /** Currents into every node but the references, from the solution alone. */
 function kirchhoff(BenchGlow\Network\Network $network, BenchGlow\Network\Solution $solution): float
@@ -67,9 +67,9 @@ it('lets a filament take less as it warms: its rated watts at its rated volts', 
 it('drops a Schottky diode\'s 0.45 V at its rated amps, and blocks the other way', function (): void {
     $net = new NetworkBuilder;
     $net->source('bank', 'p', 'm', 12.0, 0.001);
-    $forward = $net->branch('d', 'p', 'x', BenchGlow\Scene\Inside::diode(new BenchGlow\Build\Fields([]), 'schottky'));
+    $forward = $net->branch('d', 'p', 'x', BenchGlow\Harness\Inside::diode(new BenchGlow\Format\Fields([]), 'schottky'));
     $net->branch('r', 'x', 'm', new Resistor((12.0 - 0.45 - 0.003) / 3.0));
-    $back = $net->branch('d2', 'm', 'p', BenchGlow\Scene\Inside::diode(new BenchGlow\Build\Fields([]), 'silicon'));
+    $back = $net->branch('d2', 'm', 'p', BenchGlow\Harness\Inside::diode(new BenchGlow\Format\Fields([]), 'silicon'));
     $solution = Solver::solve($net->build());
     expect($solution->amps[$forward])->toEqualWithDelta(3.0, 1e-5)
         ->and(abs($solution->amps[$back]))->toBeLessThan(1e-6);

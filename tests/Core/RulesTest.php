@@ -2,10 +2,10 @@
 
 declare(strict_types=1);
 
+use BenchGlow\Analysis\Analysis;
 use BenchGlow\Build\Document;
 use BenchGlow\Check\Rule;
 use BenchGlow\Check\Rules;
-use BenchGlow\Report\Analysis;
 use Tests\Support\Faults;
 use Tests\Support\Make;
 use Tests\Support\Scenery;

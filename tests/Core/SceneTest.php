@@ -2,10 +2,10 @@
 
 declare(strict_types=1);
 
+use BenchGlow\Analysis\Analysis;
+use BenchGlow\Analysis\Mismatch;
 use BenchGlow\Build\Document;
 use BenchGlow\Command\Report;
-use BenchGlow\Report\Analysis;
-use BenchGlow\Report\Mismatch;
 use BenchGlow\Scene\Scene;
 use Tests\Support\Scenery;
 

@@ -3,17 +3,17 @@
 declare(strict_types=1);
 
 use BenchGlow\Light\Seen;
+use BenchGlow\Parts\Copper;
 use BenchGlow\Parts\Led;
+use BenchGlow\Parts\StripFit;
 use BenchGlow\Parts\StripType;
 use BenchGlow\Quantity\Gauge;
-use BenchGlow\Sizing\Copper;
 use BenchGlow\Sizing\Envelope;
 use BenchGlow\Sizing\FuseWindow;
 use BenchGlow\Sizing\NotFitted;
 use BenchGlow\Sizing\Preferred;
 use BenchGlow\Sizing\SeriesResistor;
 use BenchGlow\Sizing\StripCalibration;
-use BenchGlow\Sizing\StripFit;
 use BenchGlow\Sizing\StripRun;
 use BenchGlow\Sizing\WireChoice;
 
@@ -91,7 +91,7 @@ it('gives the label\'s amps at the label\'s volts and refuses LEDs that leave no
 it('solves a strip of one unit by hand', function (): void {
     $run = StripRun::solve(strip(2.0), 1, 12.0, 'start', 0.5, 0.5);
     // Half a pitch of both rails (2 × 2 ohm/m × 0.025 m) and the lead's ohm, all in series with the unit.
-    $amps = BenchGlow\Network\StringLaw::of(3.0, 0.06, 3, (12 - 9) / 0.06 + 0.1 + 1.0)->amps(12.0);
+    $amps = BenchGlow\Law\StringLaw::of(3.0, 0.06, 3, (12 - 9) / 0.06 + 0.1 + 1.0)->amps(12.0);
     expect($run->currentA)->toEqualWithDelta($amps, 1e-9)
         ->and($run->volts[0][0])->toEqualWithDelta(12.0 - 1.1 * $amps, 1e-9);
 });

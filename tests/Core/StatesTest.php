@@ -2,17 +2,17 @@
 
 declare(strict_types=1);
 
+use BenchGlow\Analysis\Analysis;
+use BenchGlow\Analysis\LeadFigures;
 use BenchGlow\Build\Document;
+use BenchGlow\Law\Resistor;
+use BenchGlow\Law\StringLaw;
 use BenchGlow\Network\Compiler;
 use BenchGlow\Network\NetworkBuilder;
-use BenchGlow\Network\Resistor;
 use BenchGlow\Network\Solver;
-use BenchGlow\Network\StringLaw;
-use BenchGlow\Network\StripLadder;
-use BenchGlow\Report\Analysis;
-use BenchGlow\Report\LeadFigures;
-use BenchGlow\Report\StateSolver;
+use BenchGlow\Parts\StripLadder;
 use BenchGlow\Scene\Scene;
+use BenchGlow\Scene\StateSolver;
 
 /** Largest difference of two lists that may hold null in the same places. @param  array<array-key, float|null>  $a @param  array<array-key, float|null>  $b */
 function apart(array $a, array $b): float

@@ -2,13 +2,13 @@
 
 declare(strict_types=1);
 
-use BenchGlow\Build\BadBuild;
+use BenchGlow\Analysis\Analysis;
 use BenchGlow\Build\Document;
-use BenchGlow\Build\Editor;
-use BenchGlow\Build\Fields;
-use BenchGlow\Build\Format\FormatOne;
 use BenchGlow\Build\When;
-use BenchGlow\Report\Analysis;
+use BenchGlow\Edit\Editor;
+use BenchGlow\Format\BadBuild;
+use BenchGlow\Format\Fields;
+use BenchGlow\Format\FormatOne;
 use BenchGlow\Story\Day;
 use BenchGlow\Story\Idea;
 use BenchGlow\Story\Ideas;

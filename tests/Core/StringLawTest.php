@@ -2,8 +2,8 @@
 
 declare(strict_types=1);
 
-use BenchGlow\Network\Omega;
-use BenchGlow\Network\StringLaw;
+use BenchGlow\Law\Omega;
+use BenchGlow\Law\StringLaw;
 use BenchGlow\Parts\Led;
 
 it('solves w + ln w = x from deep reverse to far forward', function (): void {

@@ -2,8 +2,8 @@
 
 declare(strict_types=1);
 
+use BenchGlow\Analysis\Analysis;
 use BenchGlow\Build\Document;
-use BenchGlow\Report\Analysis;
 use Tests\Support\Scenery;
 
 /**

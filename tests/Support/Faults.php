@@ -5,7 +5,7 @@ declare(strict_types=1);
 namespace Tests\Support;
 
 use BenchGlow\Build\Document;
-use BenchGlow\Build\Editor;
+use BenchGlow\Edit\Editor;
 use BenchGlow\Parts\Catalogue;
 use stdClass;
 

@@ -4,11 +4,11 @@ declare(strict_types=1);
 
 namespace Tests\Support;
 
+use BenchGlow\Analysis\Analysis;
 use BenchGlow\Build\Document;
-use BenchGlow\Build\Editor;
 use BenchGlow\Check\Finding;
+use BenchGlow\Edit\Editor;
 use BenchGlow\Parts\Catalogue;
-use BenchGlow\Report\Analysis;
 
 /** Small builds for tests. */
 final class Make

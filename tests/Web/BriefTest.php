@@ -5,8 +5,8 @@ declare(strict_types=1);
 use App\Models\Build;
 use App\Models\Revision;
 use App\Support\StartForm;
-use BenchGlow\Build\Fields;
-use BenchGlow\Report\Analysis;
+use BenchGlow\Analysis\Analysis;
+use BenchGlow\Format\Fields;
 use BenchGlow\Story\Shipped;
 use BenchGlow\Ways\Recognise;
 
@@ -114,7 +114,7 @@ it('takes a shipped story into a build of any place', function (string $place): 
     sends($this, $build, ['op' => 'use_story', 'circuit' => 'first_light', 'text' => $story])->assertOk();
     expect(page($this, "/b/{$build->key}/brief"))->toContain('Ways of switching, best first')->toContain(Shipped::of($place)[$story]);
     sends($this, $build, ['op' => 'use_story', 'circuit' => 'first_light', 'text' => 'none'])->assertStatus(422)->assertSee('Story: choose one from the list.');
-})->with(BenchGlow\Build\Format\FormatOne::PLACES);
+})->with(BenchGlow\Format\FormatOne::PLACES);
 
 it('begins a build from five questions on a solved circuit, each of them skipped or answered', function (string $when, array $more, array $thrown): void {
     $this->post('/builds', ['when' => $when, ...$more])->assertStatus(303);

@@ -9,7 +9,7 @@ use App\Store\Conflict;
 use App\Store\Damaged;
 use App\Store\Difference;
 use App\Store\Thinner;
-use BenchGlow\Build\BadBuild;
+use BenchGlow\Format\BadBuild;
 use Illuminate\Support\Facades\DB;
 use Tests\Support\Make;
 

@@ -3,9 +3,9 @@
 declare(strict_types=1);
 
 use App\Models\Build;
+use BenchGlow\Analysis\Analysis;
 use BenchGlow\Build\Document;
-use BenchGlow\Build\Fields;
-use BenchGlow\Report\Analysis;
+use BenchGlow\Format\Fields;
 use BenchGlow\Ways\Recognise;
 
 const SWAP = ['HX-Request' => 'true'];

@@ -10,7 +10,7 @@ use App\Support\CsvCell;
 use App\Support\Svg;
 use BenchGlow\Build\Index;
 use BenchGlow\Command\Export;
-use BenchGlow\Report\PartsList;
+use BenchGlow\Lists\PartsList;
 use Illuminate\Contracts\View\View;
 use Illuminate\Http\Response;
 

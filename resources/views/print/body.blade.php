@@ -27,7 +27,7 @@
 <tr><th>Sum of what has a price</th><td></td><td></td><td class="figure">{{ BenchGlow\Quantity\Shown::figure(array_sum(array_column($priced, 'price'))) }}{{ count($priced) < count($parts) ? ' and '.(count($parts) - count($priced)).' without' : '' }}</td></tr>
 </tbody></table></div></section>
 @if($insulate !== [])<section><h2>To insulate</h2><ul>@foreach($insulate as $row)<li><span class="figure">{{ $row['pin'] }}</span>{{ $row['volts'] === null ? '' : ', '.$S::reading($row['volts']) }}</li>@endforeach</ul></section>@endif
-@php($lists = new BenchGlow\Report\Lists($page->analysis))
+@php($lists = new BenchGlow\Lists\Lists($page->analysis))
 <section><h2>Which wire is which</h2><div class="scroll" tabindex="0" role="region" aria-label="Which wire is which"><table class="table is-narrow"><thead><tr><th>At the source</th><th>Lead and core</th><th>Wire</th><th>Goes to</th><th>Function</th></tr></thead><tbody>@foreach($lists->translation() as $row)<tr><td class="figure">{{ $row['host'] }}</td><td class="figure">{{ $row['lead'] }}</td><td>{{ $row['wire'] }}{{ $row['colour'] ? ', '.$row['colour'] : '' }}</td><td class="figure">{{ $row['to'] }}</td><td>{{ $row['function'] }}</td></tr>@endforeach</tbody></table></div>
 @foreach($lists->spare() as $row)<p>{{ $row['donor'] }}: {{ $S::amps($row['through_a']) }} at most{{ $row['spare_a'] === null ? ', its fuse is not known' : ', '.$S::amps($row['spare_a']).' to spare of its '.$S::amps($row['fuse_a']).' fuse' }}.</p>@endforeach</section>
 @php($open = $page->analysis->open())

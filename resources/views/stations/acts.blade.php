@@ -5,7 +5,7 @@
 @if($devices !== [])
 <details class="devices" open><summary>Switches, relays and controllers ({{ count($devices) }})</summary>
 @foreach($devices as $id => $device)
-@php($part = $page->analysis->build->parts[$device->text('part')] ?? new BenchGlow\Build\Fields([]))
+@php($part = $page->analysis->build->parts[$device->text('part')] ?? new BenchGlow\Format\Fields([]))
 <div class="says" data-part="{{ $id }}"><span class="lead-name">{{ $device->text('label', $id) }}</span>
 <x-blank :page="$page" :id="$id" field="label" label="Name" size="14" :value="$device->text('label')"/>
 @if($device->text('kind') === 'fuse_tap')

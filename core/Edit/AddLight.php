@@ -1,0 +1,105 @@
+<?php
+
+declare(strict_types=1);
+
+namespace BenchGlow\Edit;
+
+use BenchGlow\Build\Light;
+use BenchGlow\Format\BadBuild;
+use BenchGlow\Format\Fields;
+
+/** A light on its own fused lead, straight from a supply. */
+final class AddLight
+{
+    /** A light on its own fused lead, straight from a supply. */
+    public static function addLight(Draft $draft, string $circuit, string $supply, Fields $light, Fields $part): void
+    {
+        if ($supply === '') {
+            $supply = ($draft->document->fields()->objects('supplies')[0] ?? throw BadBuild::at('/supplies', 'a circuit needs a supply; add one first.'))->text('id');
+        }
+        $partId = self::adopt($draft, $part);
+        $label = $light->text('label', 'Light');
+        $id = $draft->name("{$circuit}_light");
+        $draft->data['lights'] = [...$draft->list(['lights']), [...$light->data, 'id' => $id, 'circuit' => $circuit, 'part' => $partId]];
+        $cores = self::feedCores($supply, $id, $light->text('kind'), $part);
+        $draft->data['leads'] = [...$draft->list(['leads']), [
+            'id' => $draft->name("{$id}_feed"), 'circuit' => $circuit, 'label' => "Feed of {$label}",
+            'cores' => $cores,
+            'length_m' => null, 'wire' => null,
+            'inline' => self::fuses($draft, $supply, $cores),
+        ]];
+        foreach ($draft->list(['circuits']) as $i => $c) {
+            if (is_array($c) && ($c['id'] ?? '') === $circuit) {
+                $wants = new Fields($c);
+                $draft->put(['circuits', $i, 'wants'], [...$wants->items('wants'),
+                    ['id' => $draft->name("{$id}_want"), 'glow' => [$id], 'when' => ['all' => []], 'level' => 'on']]);
+            }
+        }
+    }
+
+    /**
+     * A fuse at the source in every core that leaves the plus.
+     *
+     * @param  list<array{string, string}>  $cores
+     * @return list<array<string, mixed>>
+     */
+    public static function fuses(Draft $draft, string $supply, array $cores): array
+    {
+        $fuses = [];
+        $n = 1;
+        foreach ($cores as $c => [$from]) {
+            if ($from !== "{$supply}.plus") {
+                continue;
+            }
+            while ($draft->index->has("F{$n}") || isset($draft->named["F{$n}"])) {
+                $n++;
+            }
+            $draft->named["F{$n}"] = true;
+            $fuses[] = ['id' => "F{$n}", 'kind' => 'fuse', 'at_m' => 0, 'core' => $c + 1, 'fuse_a' => null, 'form' => 'inline_blade'];
+        }
+
+        return $fuses;
+    }
+
+    /** @return list<array{string, string}> */
+    public static function feedCores(string $supply, string $light, string $kind, Fields $part): array
+    {
+        if ($kind === 'strip' && count($part->objects('channels')) > 1) {
+            $plus = $part->text('common', 'plus') === 'plus';
+            $cores = [[$plus ? "{$supply}.plus" : "{$light}.start.common", $plus ? "{$light}.start.common" : "{$supply}.minus"]];
+            foreach ($part->objects('channels') as $channel) {
+                $pin = "{$light}.start.{$channel->text('id')}";
+                $cores[] = $plus ? [$pin, "{$supply}.minus"] : ["{$supply}.plus", $pin];
+            }
+
+            return $cores;
+        }
+        if ($kind === 'module') {
+            $pins = $part->texts('pins');
+            $minus = in_array('minus', $pins, true) ? 'minus' : (string) end($pins);
+
+            // A lamp with several functions is begun with its first one; the others wait for their own feed.
+            return [["{$supply}.plus", "{$light}.{$pins[0]}"], ["{$light}.{$minus}", "{$supply}.minus"]];
+        }
+        $at = $kind === 'strip' ? "{$light}.start" : $light;
+
+        return [["{$supply}.plus", "{$at}.plus"], ["{$at}.minus", "{$supply}.minus"]];
+    }
+
+    /** Puts a part from the catalogue into the file, or finds it there; gives its id. */
+    public static function adopt(Draft $draft, Fields $part): string
+    {
+        if ($part->data === []) {
+            throw BadBuild::at('/part', 'a light needs a part.');
+        }
+        foreach ($draft->document->fields()->objects('parts') as $own) {
+            if ($own->data === $part->data || ($part->has('catalogue') && array_diff_key($own->data, ['id' => 1]) == array_diff_key($part->data, ['id' => 1]))) {
+                return $own->text('id');
+            }
+        }
+        $id = $draft->name($part->text('id', 'part'));
+        $draft->data['parts'] = [...$draft->list(['parts']), [...$part->data, 'id' => $id]];
+
+        return $id;
+    }
+}

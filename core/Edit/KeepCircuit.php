@@ -1,0 +1,52 @@
+<?php
+
+declare(strict_types=1);
+
+namespace BenchGlow\Edit;
+
+use BenchGlow\Format\BadBuild;
+
+/** One circuit and what it needs: the other circuits, and host wires and ways nobody hangs on, are left out. For trying things on. */
+final class KeepCircuit
+{
+    public static function keep(Draft $draft, string $circuit): void
+    {
+        if (($draft->index->sections[$circuit] ?? '') !== 'circuits') {
+            throw BadBuild::at('/circuit', "nothing in circuits has the id `{$circuit}`.");
+        }
+        $fields = $draft->document->fields();
+        $gone = [];
+        foreach ($fields->objects('circuits') as $other) {
+            $gone += $other->text('id') === $circuit ? [] : [$other->text('id') => true];
+        }
+        foreach (['lights', 'devices', 'leads'] as $list) {
+            foreach ($fields->objects($list) as $item) {
+                $gone += isset($gone[$item->text('circuit')]) ? [$item->text('id') => true] : [];
+            }
+        }
+        $used = [];
+        foreach ($fields->objects('leads') as $lead) {
+            foreach (isset($gone[$lead->text('id')]) ? [] : $lead->items('cores') as $core) {
+                foreach (is_array($core) ? $core : [] as $pin) {
+                    $used[explode('.', is_string($pin) ? $pin : '')[0]] = true;
+                }
+            }
+        }
+        foreach ($fields->objects('devices') as $device) {
+            $used += isset($gone[$device->text('id')]) ? [] : [$device->text('way') => true];
+        }
+        foreach ($fields->object('host')->objects('wires') as $wire) {
+            $used += isset($used[$wire->text('id')]) ? [$wire->text('way') => true] : [];
+        }
+        foreach (['wires', 'ways'] as $list) {
+            foreach ($fields->object('host')->objects($list) as $item) {
+                $gone += isset($used[$item->text('id')]) ? [] : [$item->text('id') => true];
+            }
+        }
+        // Rules set aside and scenes of what is gone would name nothing.
+        foreach (['scenes', 'stories', 'layouts', 'log', 'accepted', 'never'] as $section) {
+            unset($draft->data[$section]);
+        }
+        RemoveItem::sweep($draft, array_diff_key($gone, [$circuit => true]));
+    }
+}

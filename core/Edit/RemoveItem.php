@@ -1,0 +1,121 @@
+<?php
+
+declare(strict_types=1);
+
+namespace BenchGlow\Edit;
+
+use BenchGlow\Format\BadBuild;
+use BenchGlow\Format\Fields;
+
+/** Takes a thing out with all that hangs on it. */
+final class RemoveItem
+{
+    /** Id of something that uses a part. */
+    public static function userOf(Draft $draft, string $part, string $except = ''): ?string
+    {
+        $f = $draft->document->fields();
+        foreach ([...$f->objects('lights'), ...$f->objects('devices'), ...$f->objects('leads')] as $item) {
+            $uses = [$item->text('part'), $item->text('wire'), ...array_map(fn (Fields $i): string => $i->text('part'), $item->objects('inline'))];
+            if ($item->text('id') !== $except && in_array($part, $uses, true)) {
+                return $item->text('id');
+            }
+        }
+
+        return null;
+    }
+
+    public static function remove(Draft $draft, string $id): void
+    {
+        $draft->known($id);
+        $gone = [$id => true];
+        $section = $draft->index->sections[$id];
+        if ($section === 'circuits') {
+            foreach (['lights', 'devices', 'leads'] as $list) {
+                foreach ($draft->document->fields()->objects($list) as $item) {
+                    if ($item->text('circuit') === $id) {
+                        $gone[$item->text('id')] = true;
+                    }
+                }
+            }
+        }
+        if ($section === 'parts') {
+            $user = self::userOf($draft, $id);
+            if ($user !== null) {
+                throw BadBuild::at($draft->index->path($id), "`{$id}` is still used by `{$user}`.");
+            }
+        }
+        foreach ($section === 'supplies' ? $draft->document->fields()->objects('leads') : [] as $lead) {
+            if (array_filter($lead->items('cores'), fn (mixed $core): bool => self::touches($core, $gone)) !== []) {
+                throw BadBuild::at($draft->index->path($id), "`{$id}` still feeds `{$lead->text('id')}`; take that lead off first.");
+            }
+        }
+        self::sweep($draft, $gone);
+    }
+
+    /**
+     * Takes ids out of every list, with the cores that end on them and what names them.
+     *
+     * @param  array<string, true>  $gone
+     */
+    public static function sweep(Draft $draft, array $gone): void
+    {
+        $leads = [];
+        foreach ($draft->document->fields()->objects('leads') as $lead) {
+            $cores = array_values(array_filter($lead->items('cores'), fn (mixed $core): bool => ! self::touches($core, $gone)));
+            if ($cores === [] || isset($gone[$lead->text('id')])) {
+                $gone[$lead->text('id')] = true;
+                foreach ($lead->objects('inline') as $thing) {
+                    $gone[$thing->text('id')] = true;
+                }
+
+                continue;
+            }
+            $leads[] = [...$lead->data, 'cores' => $cores];
+        }
+        if (isset($draft->data['leads'])) {
+            $draft->data['leads'] = $leads;
+        }
+        $draft->data = self::without($draft->data, $gone);
+    }
+
+    /** @param  array<string, true>  $gone */
+    public static function touches(mixed $core, array $gone): bool
+    {
+        foreach (is_array($core) ? $core : [] as $pin) {
+            if (is_string($pin) && isset($gone[explode('.', $pin)[0]])) {
+                return true;
+            }
+        }
+
+        return false;
+    }
+
+    /**
+     * @param  array<array-key, mixed>  $node
+     * @param  array<string, true>  $gone
+     * @return array<array-key, mixed>
+     */
+    public static function without(array $node, array $gone): array
+    {
+        $kept = [];
+        foreach ($node as $key => $value) {
+            if (is_array($value)) {
+                $named = array_filter([$value['id'] ?? null, $value['subject'] ?? null], is_string(...));
+                if (array_filter($named, fn (string $n): bool => isset($gone[explode('.', $n)[0]])) !== []) {
+                    continue;
+                }
+                $value = self::without($value, $gone);
+                if (isset($value['glow']) && $value['glow'] === []) {
+                    continue;
+                }
+            }
+            $pointer = in_array($key, ['mirror_of', 'circuit', 'light'], true) || is_int($key);
+            if (is_string($value) && $pointer && isset($gone[explode('.', $value)[0]])) {
+                continue;
+            }
+            $kept[$key] = $value;
+        }
+
+        return array_is_list($node) ? array_values($kept) : $kept;
+    }
+}

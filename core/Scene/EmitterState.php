@@ -1,0 +1,54 @@
+<?php
+
+declare(strict_types=1);
+
+namespace BenchGlow\Scene;
+
+use BenchGlow\Build\Settings;
+
+/** One emitter in one state, unit by unit in order along the light. */
+final readonly class EmitterState
+{
+    /**
+     * @param  list<float>  $flux  1 = the label's brightness
+     * @param  list<float>  $volts  across each unit
+     */
+    public function __construct(public string $name, public string $colour, public array $flux, public array $volts, public float $watts)
+    {
+    }
+
+    public function least(): float
+    {
+        return $this->flux === [] ? 0.0 : min($this->flux);
+    }
+
+    public function greatest(): float
+    {
+        return $this->flux === [] ? 0.0 : max($this->flux);
+    }
+
+    public function uniformity(): float
+    {
+        return $this->greatest() > 0.0 ? $this->least() / $this->greatest() : 1.0;
+    }
+
+    /** Index of the dimmest unit. */
+    public function weakest(): int
+    {
+        return $this->flux === [] ? 0 : (int) array_search($this->least(), $this->flux, true);
+    }
+
+    /** The dimmest unit decides; dark only if all are dark (solving.md H). */
+    public function level(Settings $settings): string
+    {
+        $f = $this->least();
+
+        return match (true) {
+            $this->greatest() <= $settings->darkTo => 'dark',
+            $f < $settings->litFrom => 'ghost',
+            $f >= $settings->lowFrom && $f <= $settings->lowTo => 'low',
+            $f >= $settings->highFrom && $f <= $settings->highTo => 'high',
+            default => 'on',
+        };
+    }
+}

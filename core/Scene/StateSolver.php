@@ -1,0 +1,143 @@
+<?php
+
+declare(strict_types=1);
+
+namespace BenchGlow\Scene;
+
+use BenchGlow\Build\Build;
+use BenchGlow\Network\Compiled;
+use BenchGlow\Network\Solution;
+use BenchGlow\Network\Solver;
+
+/** Compiles and solves one supply state and reads the answer back into pins, wires and lights. */
+final class StateSolver
+{
+    /** A supply pushing this many times its rated amps, or half its short-circuit amps, is shorted (solving.md F7). */
+    private const SHORT_TIMES = 3.0;
+
+    /** A fuse carrying this many times its value is part of a short. */
+    private const FUSE_TIMES = 10.0;
+
+    /** @param  string  $name  min · nominal · max, as it was compiled for */
+    public static function solve(Build $build, Compiled $compiled, string $name): State
+    {
+        $solution = Solver::solve($compiled->network);
+        $volts = array_map(fn (int $node): ?float => isset($solution->floating[$node]) ? null : $solution->volts[$node], $compiled->nodeOf);
+        $floating = array_map(fn (int $node): string => 'floating behind '.$compiled->network->nodes[$solution->floating[$node]],
+            array_filter($compiled->nodeOf, fn (int $node): bool => isset($solution->floating[$node])));
+        $supplyAmps = array_map(fn (int $k): float => $solution->sourceAmps[$k], $compiled->sourceOf);
+
+        $amps = array_map(fn (int $k): float => $solution->amps[$k], $compiled->branchOf);
+
+        return new State(
+            $name, $solution->solved, self::reason($build, $solution, $supplyAmps, $amps, $name), $solution->residualA, $solution->newton, $volts,
+            $amps, $supplyAmps, self::lights($build, $compiled, $solution), $floating,
+        );
+    }
+
+    /**
+     * @param  array<string, float>  $supplyAmps
+     * @param  array<string, float>  $amps  by wire and thing
+     */
+    private static function reason(Build $build, Solution $solution, array $supplyAmps, array $amps, string $name): ?string
+    {
+        $reasons = $solution->reasons;
+        foreach ($build->supplies as $id => $supply) {
+            $limit = $supply->maxCurrentA !== null ? self::SHORT_TIMES * $supply->maxCurrentA : 0.5 * $supply->volts($name) / max($supply->ohm, 1e-3);
+            if ($supplyAmps[$id] > $limit) {
+                $reasons[] = 'short through '.self::through($build, $amps)." from {$id}";
+            }
+        }
+        foreach ($build->leads as $lead) {
+            foreach ($lead->inline as $thing) {
+                if ($thing->kind === 'fuse' && $thing->fuseA !== null && abs($amps[$thing->id] ?? 0.0) > self::FUSE_TIMES * $thing->fuseA && $reasons === $solution->reasons) {
+                    $reasons[] = "short through {$thing->id}";
+                }
+            }
+        }
+
+        return $reasons === [] ? null : implode('; ', $reasons);
+    }
+
+    /**
+     * The fuse a short runs through, else the lead: whichever carries most.
+     *
+     * @param  array<string, float>  $amps
+     */
+    private static function through(Build $build, array $amps): string
+    {
+        $most = ['', 0.0];
+        $fuse = ['', 0.0];
+        foreach ($build->leads as $lead) {
+            foreach ($lead->inline as $thing) {
+                if ($thing->kind === 'fuse' && abs($amps[$thing->id] ?? 0.0) > $fuse[1]) {
+                    $fuse = [$thing->id, abs($amps[$thing->id])];
+                }
+            }
+            foreach (array_keys($lead->cores) as $c) {
+                $a = abs($amps["{$lead->id}.".($c + 1).'.1'] ?? 0.0);
+                $most = $a > $most[1] ? [$lead->id, $a] : $most;
+            }
+        }
+
+        return $fuse[1] > 0.5 * $most[1] ? $fuse[0] : $most[0];
+    }
+
+    /** @return array<string, array<string, EmitterState>> */
+    private static function lights(Build $build, Compiled $compiled, Solution $solution): array
+    {
+        $all = [];
+        foreach ($build->lights as $light) {
+            $emitters = $light->emitters();
+            $all[$light->id] = [];
+            $ladder = $compiled->ladders[$light->id] ?? null;
+            if ($ladder !== null) {
+                $unitA = $light->strip()->unitA();
+                $amps = $ladder->amps($solution);
+                $volts = $ladder->volts($compiled->network, $solution);
+                foreach (array_keys($emitters) as $c => $emitter) {
+                    $flux = [];
+                    $watts = 0.0;
+                    foreach ($amps[$c] as $k => $a) {
+                        $flux[] = $a > 0.0 ? $a / $unitA : 0.0;
+                        $watts += $a * $volts[$c][$k];
+                    }
+                    $all[$light->id][$emitter] = new EmitterState($light->emitterName($emitter), $emitters[$emitter], $flux, $volts[$c], $watts);
+                }
+
+                continue;
+            }
+            foreach ($emitters as $emitter => $colour) {
+                [$flux, $amps, $volts] = [[], [], []];
+                foreach ($compiled->emitters[$light->id] ?? [] as $place) {
+                    if ($place->emitter !== $emitter) {
+                        continue;
+                    }
+                    $branch = $compiled->network->branches[$place->branch];
+                    $u = ($solution->volts[$branch->from] ?? 0.0) - ($solution->volts[$branch->to] ?? 0.0);
+                    $a = $solution->amps[$place->branch] / $place->parallel;
+                    for ($n = 0; $n < $place->parallel; $n++) {
+                        $flux[] = ($place->byWatts ? $a * $u : $a) / $place->rated;
+                        $amps[] = $a;
+                        $volts[] = $u;
+                    }
+                }
+                $all[$light->id][$emitter] = self::emitter($light->emitterName($emitter), $colour, $flux, $amps, $volts);
+            }
+        }
+
+        return $all;
+    }
+
+    /**
+     * @param  list<float>  $flux
+     * @param  list<float>  $amps
+     * @param  list<float>  $volts
+     */
+    private static function emitter(string $name, string $colour, array $flux, array $amps, array $volts): EmitterState
+    {
+        // The leak of a dark junction is no light; reverse current counts as none.
+        return new EmitterState($name, $colour, array_map(fn (float $f): float => max(0.0, $f), $flux), $volts,
+            array_sum(array_map(fn (float $a, float $v): float => $a * $v, $amps, $volts)));
+    }
+}
