@@ -10,6 +10,7 @@ declare(strict_types=1);
 use BenchGlow\Analysis\Analysis;
 use BenchGlow\Build\Document;
 use BenchGlow\Check\Finding;
+use BenchGlow\Check\Review;
 use BenchGlow\Check\Severity;
 use BenchGlow\Command\Export;
 use BenchGlow\Command\Report;
@@ -158,10 +159,10 @@ function run(array $args): int
     if (! in_array($wire, ['mm2', 'awg'], true)) {
         throw new Misused("--wire takes mm2 or awg, not '{$wire}'.");
     }
-    $analysis = Analysis::of(Document::fromJson(source($words[0] ?? null)), $wire);
-    answer([...(isset($options['out']) ? ['written' => written($analysis, $options)] : []), ...Report::of($analysis, $states)]);
+    $review = Review::of(Document::fromJson(source($words[0] ?? null)), $wire);
+    answer([...(isset($options['out']) ? ['written' => written($review->analysis, $options)] : []), ...Report::of($review, $states)]);
 
-    return array_filter($analysis->open(), fn (Finding $f): bool => $f->severity === Severity::Danger) === [] ? 0 : 1;
+    return array_filter($review->open(), fn (Finding $f): bool => $f->severity === Severity::Danger) === [] ? 0 : 1;
 }
 
 try {

@@ -58,7 +58,7 @@ final readonly class Cards
         if ($light->circuit !== null && count($this->page->analysis->build->circuits) > 1) {
             $alone = Editor::apply($alone, ['op' => 'keep_circuit', 'circuit' => $light->circuit]);
         }
-        $analysis = $this->page->analyses->of($alone, $this->page->preference);
+        $analysis = $this->page->analyses->of($alone, $this->page->preference)->analysis;
         $now = FeedOptions::current($analysis->build, $analysis->harness, $light->id);
         $ranked = [];
         foreach (FeedOptions::edits($light->id) as $way => $edit) {

@@ -42,8 +42,8 @@ final class DayView
 
     public readonly ?string $wrong;
 
-    /** @var list<Idea>|null */
-    private ?array $ideas = null;
+    /** @var list<IdeaCard>|null */
+    private ?array $cards = null;
 
     public readonly ?string $momentWrong;
 
@@ -156,21 +156,28 @@ final class DayView
         return $all;
     }
 
-    /** @return list<Idea> best first; each is solved and played, so they are kept */
+    /** @return list<Idea> best first */
     public function ideas(): array
     {
-        if ($this->ideas !== null || $this->story === null || $this->page->circuit === null || $this->page->lights() === []) {
-            return $this->ideas ?? [];
+        return array_map(fn (IdeaCard $c): Idea => $c->idea, $this->cards());
+    }
+
+    /** @return list<IdeaCard> best first; each is solved and played, so they are kept */
+    public function cards(): array
+    {
+        if ($this->cards !== null || $this->story === null || $this->page->circuit === null || $this->page->lights() === []) {
+            return $this->cards ?? [];
         }
         $key = implode(':', ['ideas', $this->page->document->hash(), $this->page->circuit->id, $this->story->id, Analyses::version()]);
         $kept = Cache::get($key);
         $ideas = is_string($kept) ? @unserialize((string) gzuncompress($kept)) : null;
         if (! is_array($ideas)) {
-            $ideas = (new Ideas($this->page->document, $this->page->circuit->id, draw: true))->of($this->story);
+            $circuit = $this->page->circuit->id;
+            $ideas = array_map(fn (Idea $i): IdeaCard => IdeaCard::of($i, $circuit), (new Ideas($this->page->document, $circuit))->of($this->story));
             Cache::put($key, gzcompress(serialize($ideas), 1), now()->addDays(30));
         }
 
-        return $this->ideas = array_values(array_filter($ideas, fn (mixed $i): bool => $i instanceof Idea));
+        return $this->cards = array_values(array_filter($ideas, fn (mixed $i): bool => $i instanceof IdeaCard));
     }
 
     /** How many ways fit the story worse by their trigger alone and were not played. */

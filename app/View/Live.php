@@ -25,7 +25,7 @@ final class Live
 
     private function sketch(): ?Sketch
     {
-        return $this->page->circuit === null ? null : $this->sketch ??= new Sketch($this->page->analysis, $this->page->analysis->now[$this->page->state()], $this->page->circuit->id, $this->page->preference->units);
+        return $this->page->circuit === null ? null : $this->sketch ??= new Sketch($this->page->analysis, $this->page->analysis->now[$this->page->state()], $this->page->circuit->id, $this->page->preference->units, $this->page->pins());
     }
 
     /** @return list<array{part: string, says: string}> every symbol of the drawing, with its state */

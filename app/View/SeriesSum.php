@@ -4,8 +4,8 @@ declare(strict_types=1);
 
 namespace App\View;
 
-use BenchGlow\Analysis\Analysis;
 use BenchGlow\Build\Build;
+use BenchGlow\Check\Review;
 use BenchGlow\Drawing\CircuitDrawing;
 use BenchGlow\Drawing\Drawing;
 use BenchGlow\Edit\Editor;
@@ -57,8 +57,10 @@ final readonly class SeriesSum
         if ($light !== null) {
             $document = Editor::apply($document, LedRow::edit($light, $option));
         }
-        $analysis = Analysis::of($document, $sum->preference->wire, $sum->preference->units);
+        $review = Review::of($document, $sum->preference->wire, $sum->preference->units);
 
-        return CircuitDrawing::wide($analysis, (string) array_key_first($analysis->build->circuits), 'nominal', units: $sum->preference->units);
+        $circuit = (string) array_key_first($review->analysis->build->circuits);
+
+        return CircuitDrawing::wide($review->analysis, $circuit, 'nominal', units: $sum->preference->units, findings: $review->open($circuit));
     }
 }

@@ -15,6 +15,7 @@ use BenchGlow\Build\Circuit;
 use BenchGlow\Build\Document;
 use BenchGlow\Build\Light;
 use BenchGlow\Check\Finding;
+use BenchGlow\Check\Review;
 use BenchGlow\Check\Severity;
 use BenchGlow\Drawing\CircuitDrawing;
 use BenchGlow\Drawing\Drawing;
@@ -26,6 +27,8 @@ use BenchGlow\Quantity\Shown;
 final class StationPage
 {
     public const SUPPLY = ['low' => 'min', 'normal' => 'nominal', 'high' => 'max'];
+
+    public readonly Review $review;
 
     public readonly Analysis $analysis;
 
@@ -56,7 +59,8 @@ final class StationPage
         public readonly array $thrown = [],
         public readonly array $tips = [],
     ) {
-        $this->analysis = $analyses->of($document, $preference)->at($thrown);
+        $this->review = $analyses->of($document, $preference)->at($thrown);
+        $this->analysis = $this->review->analysis;
         $circuits = $this->analysis->build->circuits;
         $this->circuit = $circuits[$circuit] ?? (reset($circuits) ?: null);
     }
@@ -149,8 +153,8 @@ final class StationPage
         }
 
         return $narrow
-            ? CircuitDrawing::narrow($this->analysis, $this->circuit->id, $this->state(), units: $this->preference->units, tips: $this->tips)
-            : CircuitDrawing::wide($this->analysis, $this->circuit->id, $this->state(), units: $this->preference->units, tips: $this->tips);
+            ? CircuitDrawing::narrow($this->analysis, $this->circuit->id, $this->state(), units: $this->preference->units, tips: $this->tips, findings: $this->pins())
+            : CircuitDrawing::wide($this->analysis, $this->circuit->id, $this->state(), units: $this->preference->units, tips: $this->tips, findings: $this->pins());
     }
 
     /** @return list<Light> */
@@ -207,7 +211,7 @@ final class StationPage
         }
         $revision = Revision::query()->where(['build_id' => $this->build->id, 'no' => $move->from_no])->first();
 
-        return $revision === null ? null : $this->before = $this->analyses->of(Document::fromStored($revision->json()), $this->preference)->at($this->thrown);
+        return $revision === null ? null : $this->before = $this->analyses->of(Document::fromStored($revision->json()), $this->preference)->at($this->thrown)->analysis;
     }
 
     public function amps(string $circuit): float
@@ -291,13 +295,13 @@ final class StationPage
     /** @return list<Finding> open, for the chosen circuit, worst first */
     public function pins(): array
     {
-        return $this->analysis->open($this->circuit?->id);
+        return $this->review->open($this->circuit?->id);
     }
 
     /** @return list<Finding> set aside with a reason */
     public function setAside(): array
     {
-        return array_values(array_filter($this->analysis->findings, fn (Finding $f): bool => $f->acceptedBecause !== null && ($this->circuit === null || $f->circuit === null || $f->circuit === $this->circuit->id)));
+        return $this->review->setAside($this->circuit?->id);
     }
 
     /** ring · begun · holds · danger for a bead of the run. */
@@ -310,7 +314,7 @@ final class StationPage
         if ($station === 'handover') {
             return Revision::query()->where(['build_id' => $this->build->id, 'no' => $this->base])->whereNotNull('pinned')->exists() ? 'holds' : 'ring';
         }
-        $open = $this->analysis->open();
+        $open = $this->review->open();
 
         return match (true) {
             $this->analysis->build->circuits === [] => 'ring',
@@ -322,6 +326,6 @@ final class StationPage
 
     public function worst(): ?Severity
     {
-        return ($this->analysis->open()[0] ?? null)?->severity;
+        return ($this->review->open()[0] ?? null)?->severity;
     }
 }

@@ -6,9 +6,9 @@ namespace App\View;
 
 use App\Models\Preference;
 use App\Support\EditForm;
-use BenchGlow\Analysis\Analysis;
 use BenchGlow\Build\Build;
 use BenchGlow\Build\Document;
+use BenchGlow\Check\Review;
 use BenchGlow\Drawing\Shape;
 use BenchGlow\Edit\Editor;
 use BenchGlow\Format\BadBuild;
@@ -146,7 +146,7 @@ final class Sum
     }
 
     /** The solved sum with the lead and feed of the sentence. */
-    public function analysis(): Analysis
+    public function review(): Review
     {
         $document = $this->document();
         $build = Build::of($document);
@@ -159,7 +159,7 @@ final class Sum
             }
         }
 
-        return Analysis::of($document, $this->preference->wire, $this->preference->units);
+        return Review::of($document, $this->preference->wire, $this->preference->units);
     }
 
     /** The document with its newest lead of this length. */

@@ -8,8 +8,6 @@ use BenchGlow\Build\Build;
 use BenchGlow\Build\Circuit;
 use BenchGlow\Build\Document;
 use BenchGlow\Build\Lead;
-use BenchGlow\Check\Finding;
-use BenchGlow\Check\Rules;
 use BenchGlow\Format\Fields;
 use BenchGlow\Harness\Bodies;
 use BenchGlow\Harness\Harness;
@@ -24,7 +22,7 @@ use BenchGlow\Scene\Scene;
 use BenchGlow\Scene\Scenes;
 use BenchGlow\Scene\State;
 
-/** Everything computed about a build: three supply states, wires, fuses, intent, findings. */
+/** Everything computed about a build: three supply states, wires, fuses, intent. */
 final readonly class Analysis
 {
     public const SUPPLY_STATES = ['min', 'nominal', 'max'];
@@ -39,7 +37,6 @@ final readonly class Analysis
      * @param  array<string, LeadFigures>  $leads
      * @param  array<string, FuseFigures>  $fuses
      * @param  array<string, Intent>  $intents  circuit => its wants against the solution
-     * @param  list<Finding>  $findings
      * @param  array<string, float>  $peak  most amps of everything in any scene
      * @param  array<string, array{line: float, load: float}>  $unprobed  fuse tap of unknown leg => most amps through the donor's fuse, either way
      */
@@ -57,7 +54,6 @@ final readonly class Analysis
         public array $leads,
         public array $fuses,
         public array $intents,
-        public array $findings,
         public int $solves,
         private array $peak,
         public array $unprobed = [],
@@ -78,7 +74,7 @@ final readonly class Analysis
             $analysis = self::worse($analysis, $other, $unknown);
         }
 
-        return $analysis->with($analysis->now, Rules::check($analysis));
+        return $analysis;
     }
 
     /**
@@ -92,7 +88,7 @@ final readonly class Analysis
         $worse = $misses($line) > $misses($load) ? $line : $load;
         $both = array_map(fn (Fields $t): array => ['line' => $line->peakA("{$t->text('way')}.fuse"), 'load' => $load->peakA("{$t->text('way')}.fuse")], $taps);
 
-        return $worse->with($worse->now, [], $both);
+        return $worse->with($worse->now, $both);
     }
 
     private static function solved(Build $build, Bodies $bodies, string $wireSystem, string $units): self
@@ -122,18 +118,17 @@ final readonly class Analysis
         $now = self::scenesAt($scenes, $combinations->all[0] ?? []);
 
         return new self($build, $harness, $bodies, $paths, $wireSystem, $units, $combinations, $scenes, $now, self::lit($now), $leads, $fuses,
-            $intents, [], $rated->solves + ($undecided ? $solver->solves : 0), $peak);
+            $intents, $rated->solves + ($undecided ? $solver->solves : 0), $peak);
     }
 
     /**
      * @param  array<string, Scene>  $now
-     * @param  list<Finding>  $findings
      * @param  array<string, array{line: float, load: float}>|null  $unprobed
      */
-    private function with(array $now, array $findings, ?array $unprobed = null): self
+    private function with(array $now, ?array $unprobed = null): self
     {
         return new self($this->build, $this->harness, $this->bodies, $this->paths, $this->wireSystem, $this->units, $this->combinations, $this->scenes, $now, self::lit($now), $this->leads, $this->fuses,
-            $this->intents, $findings, $this->solves, $this->peak, $unprobed ?? $this->unprobed);
+            $this->intents, $this->solves, $this->peak, $unprobed ?? $this->unprobed);
     }
 
     /**
@@ -145,7 +140,7 @@ final readonly class Analysis
     {
         $scenes = array_values(array_filter(array_map(fn (string $supply): ?Scene => $this->scene($inputs, $supply), self::SUPPLY_STATES)));
 
-        return $this->with($scenes === [] ? $this->now : self::scenesAt($scenes, $scenes[0]->inputs), $this->findings);
+        return $this->with($scenes === [] ? $this->now : self::scenesAt($scenes, $scenes[0]->inputs));
     }
 
     /**
@@ -307,11 +302,5 @@ final readonly class Analysis
     public function length(float $m): string
     {
         return Shown::length($m, $this->units);
-    }
-
-    /** @return list<Finding> not set aside, worst first */
-    public function open(?string $circuit = null): array
-    {
-        return array_values(array_filter($this->findings, fn (Finding $f): bool => $f->acceptedBecause === null && ($circuit === null || $f->circuit === null || $f->circuit === $circuit)));
     }
 }

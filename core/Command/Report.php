@@ -12,6 +12,7 @@ use BenchGlow\Analysis\LeadFigures;
 use BenchGlow\Analysis\Mismatch;
 use BenchGlow\Build\Circuit;
 use BenchGlow\Check\Finding;
+use BenchGlow\Check\Review;
 use BenchGlow\Harness\HostLoad;
 use BenchGlow\Lists\PartsList;
 use BenchGlow\Scene\EmitterState;
@@ -24,8 +25,9 @@ final class Report
      * @param  string  $states  worst: per circuit the dimmest lit and the hungriest state, and those that mismatch · all
      * @return array<string, mixed>
      */
-    public static function of(Analysis $analysis, string $states = 'worst'): array
+    public static function of(Review $review, string $states = 'worst'): array
     {
+        $analysis = $review->analysis;
         $build = $analysis->build;
 
         return [
@@ -40,7 +42,7 @@ final class Report
                 'low_a' => $f->window->lowA, 'high_a' => $f->window->highA, 'short_a' => $f->shortA, 'load_a' => $f->loadA], array_values($analysis->fuses)),
             'leads' => array_map(fn (LeadFigures $l): array => ['id' => $l->id, 'wire' => $build->leads[$l->id]->wire, 'recommended' => $l->recommended?->label(),
                 'length_m' => $l->lengthM, 'drop_v' => $l->dropV, 'amps' => $l->amps, 'amps_allowed' => $l->allowedA], array_values($analysis->leads)),
-            'findings' => array_map(fn (Finding $f): array => $f->toArray(), $analysis->open()),
+            'findings' => array_map(fn (Finding $f): array => $f->toArray(), $review->open()),
             'parts_list' => PartsList::of($analysis), 'cut_list' => PartsList::cuts($analysis), 'to_insulate' => PartsList::toInsulate($analysis),
         ];
     }

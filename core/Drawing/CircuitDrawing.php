@@ -6,6 +6,7 @@ namespace BenchGlow\Drawing;
 
 use BenchGlow\Analysis\Analysis;
 use BenchGlow\Build\Light;
+use BenchGlow\Check\Finding;
 use BenchGlow\Light\Seen;
 use BenchGlow\Quantity\Extreme;
 use BenchGlow\Quantity\Shown;
@@ -25,22 +26,44 @@ final class CircuitDrawing
      * @param  string  $supply  min · nominal · max
      * @param  string  $units  metric · imperial
      * @param  array<string, string>  $tips  red and black: pins the meter's tips are on
+     * @param  list<Finding>  $findings  numbered in this order
      */
-    public static function wide(Analysis $analysis, string $circuit, string $supply, float $width = self::WIDE, string $units = 'metric', array $tips = []): Drawing
-    {
-        return self::draw($analysis, $circuit, $supply, $width, $units, $tips, false);
+    public static function wide(
+        Analysis $analysis,
+        string $circuit,
+        string $supply,
+        float $width = self::WIDE,
+        string $units = 'metric',
+        array $tips = [],
+        array $findings = [],
+    ): Drawing {
+        $sketch = new Sketch($analysis, $analysis->now[$supply], $circuit, $units, $findings);
+
+        return self::draw($sketch, $circuit, $width, $tips, false);
+    }
+
+    /**
+     * @param  array<string, string>  $tips
+     * @param  list<Finding>  $findings
+     */
+    public static function narrow(
+        Analysis $analysis,
+        string $circuit,
+        string $supply,
+        float $width = self::NARROW,
+        string $units = 'metric',
+        array $tips = [],
+        array $findings = [],
+    ): Drawing {
+        $sketch = new Sketch($analysis, $analysis->now[$supply], $circuit, $units, $findings);
+
+        return self::draw($sketch, $circuit, $width, $tips, true);
     }
 
     /** @param  array<string, string>  $tips */
-    public static function narrow(Analysis $analysis, string $circuit, string $supply, float $width = self::NARROW, string $units = 'metric', array $tips = []): Drawing
+    private static function draw(Sketch $sketch, string $circuit, float $width, array $tips, bool $narrow): Drawing
     {
-        return self::draw($analysis, $circuit, $supply, $width, $units, $tips, true);
-    }
-
-    /** @param  array<string, string>  $tips */
-    private static function draw(Analysis $analysis, string $circuit, string $supply, float $width, string $units, array $tips, bool $narrow): Drawing
-    {
-        $sketch = new Sketch($analysis, $analysis->now[$supply], $circuit, $units);
+        $analysis = $sketch->analysis;
         [$shapes, $height] = $sketch->scheme->lights === [] && $sketch->scheme->symbols === [] ? [[Shape::text('No light yet.', 8.0, 30.0)], 60.0] : ($narrow ? NarrowPlan::draw($sketch, $width) : WidePlan::draw($sketch, $width));
 
         return new Drawing($width, max($height, 60.0), [...$shapes, ...self::tips($sketch, $shapes, $tips)], "{$analysis->build->circuits[$circuit]->label}, drawn", self::describe($analysis, $sketch));

@@ -6,6 +6,7 @@ namespace BenchGlow\Drawing;
 
 use BenchGlow\Analysis\Analysis;
 use BenchGlow\Build\When;
+use BenchGlow\Check\Finding;
 use BenchGlow\Format\Fields;
 use BenchGlow\Quantity\Gauge;
 use BenchGlow\Quantity\Shown;
@@ -29,12 +30,20 @@ final class Sketch
     /** @var array<string, array{int, string}> subject => number and severity of its worst finding */
     private array $pins = [];
 
-    /** @param  string  $units  metric · imperial */
-    public function __construct(public readonly Analysis $analysis, public readonly Scene $scene, string $circuit, public readonly string $units)
-    {
+    /**
+     * @param  string  $units  metric · imperial
+     * @param  list<Finding>  $findings  numbered in this order where their subject is drawn
+     */
+    public function __construct(
+        public readonly Analysis $analysis,
+        public readonly Scene $scene,
+        string $circuit,
+        public readonly string $units,
+        array $findings = [],
+    ) {
         $this->scheme = Scheme::of($analysis->build, $analysis->harness, $analysis->bodies, $circuit);
         $this->state = $scene->lit;
-        foreach ($analysis->open($circuit) as $n => $finding) {
+        foreach ($findings as $n => $finding) {
             $this->pins[$finding->subject] ??= [$n + 1, $finding->severity->value];
         }
     }

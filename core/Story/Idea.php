@@ -4,7 +4,7 @@ declare(strict_types=1);
 
 namespace BenchGlow\Story;
 
-use BenchGlow\Drawing\Drawing;
+use BenchGlow\Analysis\Analysis;
 
 /** One way of switching, played through a story. */
 final readonly class Idea
@@ -26,8 +26,26 @@ final readonly class Idea
         public float $cost,
         public string $why,
         public array $breaks,
-        public ?Drawing $drawing = null,
+        public ?Analysis $tried = null,
     ) {
+    }
+
+    /** The same without the solved circuit it was played on: small enough to be kept. */
+    public function told(): self
+    {
+        return new self(
+            $this->name,
+            $this->way,
+            $this->edit,
+            $this->day,
+            $this->parts,
+            $this->price,
+            $this->holes,
+            $this->failure,
+            $this->cost,
+            $this->why,
+            $this->breaks,
+        );
     }
 
     /** @return array<string, mixed> */

@@ -9,7 +9,6 @@ use BenchGlow\Build\Build;
 use BenchGlow\Build\Document;
 use BenchGlow\Build\Facts;
 use BenchGlow\Build\When;
-use BenchGlow\Drawing\CardDrawing;
 use BenchGlow\Edit\Editor;
 use BenchGlow\Format\BadBuild;
 use BenchGlow\Format\Fields;
@@ -39,8 +38,7 @@ final readonly class Ideas
 
     private const RULED_OUT = 200.0;
 
-    /** @param  bool  $draw  with a drawing each */
-    public function __construct(private Document $document, private string $circuit, private bool $draw = false)
+    public function __construct(private Document $document, private string $circuit)
     {
     }
 
@@ -188,7 +186,7 @@ final readonly class Ideas
         $cost = self::DARK * ($wanted > 0.0 ? $day->darkS / $wanted : 0.0) + self::WASTED * $day->wastedS / $story->lasts
             + ($day->flatS === null ? 0.0 : self::FLAT * (1.0 - $day->flatS / $story->lasts) + 1.0) + self::PRICE * $price + self::HOLE * $holes + self::RULED_OUT * count($breaks);
 
-        return new Idea($name, $way, $edit, $day, $parts, $price, $holes, self::failure($name, $way).($edit !== null && $this->colours() ? ' All colours glow together; none can be chosen.' : ''), $cost, self::why($day, $wanted, $breaks), $breaks, $this->draw ? CardDrawing::of($analysis, $this->circuit) : null);
+        return new Idea($name, $way, $edit, $day, $parts, $price, $holes, self::failure($name, $way).($edit !== null && $this->colours() ? ' All colours glow together; none can be chosen.' : ''), $cost, self::why($day, $wanted, $breaks), $breaks, $analysis);
     }
 
     /** What the other circuits' parts come to; asked only where the brief names a budget, which is the whole build's. */

@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 use BenchGlow\Analysis\Analysis;
 use BenchGlow\Build\Document;
+use BenchGlow\Check\Review;
 use BenchGlow\Parts\Catalogue;
 use BenchGlow\Parts\Copper;
 use BenchGlow\Sizing\StripRun;
@@ -78,7 +79,7 @@ it('makes everything brighter with more supply', function (string $file): void {
 
 it('brings the suggested fix the evenness it promises', function (): void {
     $before = Analysis::of(Make::shelf(3.35));
-    $fix = $before->open()[0];
+    $fix = Review::reviewed($before)->open()[0];
     expect($fix->fix)->toBe('Feed both ends');
     $after = Analysis::of(Make::edited(Make::shelf(3.35), (array) $fix->edit));
     expect($after->states['nominal']->lights['shelf_light']['w']->uniformity())->toBeGreaterThan(0.85)
@@ -107,18 +108,18 @@ it('shares one trunk by a joint and sees the common drop', function (): void {
     expect($a->leads['shelf_light_feed']->amps)->toEqualWithDelta($a->leads['a']->amps + $a->leads['two_light_feed']->amps, 1e-6)
 
         ->and($a->fuses['F1']->lights)->toEqualCanonicalizing(['shelf_light', 'two_light'])
-        ->and(array_map(fn ($f) => $f->rule, $a->open()))->not->toContain('fuse.missing');
+        ->and(array_map(fn ($f) => $f->rule, Review::reviewed($a)->open()))->not->toContain('fuse.missing');
 });
 
 it('bears an empty build and a floating lamp', function (): void {
-    expect(Analysis::of(Make::bare())->open())->toBe([])
+    expect(Review::of(Make::bare())->open())->toBe([])
         ->and(Analysis::of(Make::bare())->states['max']->totalA())->toEqualWithDelta(0.0, 1e-12);
     $floating = Analysis::of(Make::edited(Make::shelf(), ['op' => 'remove', 'id' => 'shelf_light_feed']));
     expect($floating->states['nominal']->lights['shelf_light']['w']->flux)->toBe([])
         ->and($floating->intents['shelf']->verdict)->toBe('unknown');
     $raw = json_decode(Make::bare()->json);
     $raw->supplies = [];
-    expect(Analysis::of(Document::fromDecoded($raw))->open())->toBe([]);
+    expect(Review::of(Document::fromDecoded($raw))->open())->toBe([]);
 });
 
 it('takes host states that can\'t happen out of the table', function (): void {

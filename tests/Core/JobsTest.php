@@ -5,6 +5,7 @@ declare(strict_types=1);
 use BenchGlow\Analysis\Analysis;
 use BenchGlow\Analysis\Intent;
 use BenchGlow\Build\Document;
+use BenchGlow\Check\Review;
 use BenchGlow\Command\Report;
 use Tests\Support\Jobs;
 
@@ -44,7 +45,7 @@ it('glows in every state as its builder wants', function (string $job): void {
     foreach ($a->scenes as $scene) {
         expect($scene->solved())->toBeTrue();
     }
-    foreach (Report::of($a, 'all')['circuits'][0]['states'] as $state) {
+    foreach (Report::of(Review::reviewed($a), 'all')['circuits'][0]['states'] as $state) {
         expect(array_column($state['host'], 'back_fed'))->not->toContain(true);
     }
 })->with(array_keys(Jobs::all()));
@@ -55,7 +56,7 @@ it('has exactly these findings where nothing is wrong', function (string $job): 
         'J04' => ['note lead.unused_live k'], 'J05' => ['note light.live_when_off lamps'], 'J10' => ['note light.live_when_off edge'], 'J11' => ['note supply.standby bank'],
         'J14' => ['warning resistor.too_hot row_l', 'warning resistor.too_hot row_r'],
     ];
-    $open = Analysis::of(Jobs::all()[$job]->document)->open();
+    $open = Review::of(Jobs::all()[$job]->document)->open();
     expect(array_map(fn ($f): string => "{$f->severity->value} {$f->rule} {$f->subject}", $open))->toBe($findings[$job] ?? []);
 })->with(array_keys(Jobs::all()));
 
@@ -64,8 +65,8 @@ it('names the planted fault', function (string $job): void {
     $raw = json_decode($job->document->json);
     ($job->fault)($raw);
     $a = Analysis::of(Document::fromDecoded(json_decode((string) json_encode($raw))));
-    $said = array_map(fn ($f): string => "{$f->rule} {$f->subject} {$f->message}", $a->open());
-    foreach (Report::of($a, 'all')['circuits'][0]['states'] as $state) {
+    $said = array_map(fn ($f): string => "{$f->rule} {$f->subject} {$f->message}", Review::reviewed($a)->open());
+    foreach (Report::of(Review::reviewed($a), 'all')['circuits'][0]['states'] as $state) {
         if (in_array(true, array_column($state['host'], 'back_fed'), true)) {
             $said[] = 'back-fed';
         }
@@ -99,7 +100,7 @@ it('reports a diode turned round, wherever it stands', function (): void {
 function said(Document $document): array
 {
     $a = Analysis::of($document);
-    $said = [$a->intents['main']->verdict, ...array_map(fn ($f): string => "{$f->rule} {$f->subject}", $a->open())];
+    $said = [$a->intents['main']->verdict, ...array_map(fn ($f): string => "{$f->rule} {$f->subject}", Review::reviewed($a)->open())];
     foreach ($a->scenes as $scene) {
         foreach ($a->bodies->loads as $key => $load) {
             if (! isset($scene->closed["{$load->wire}.live"]) && abs((float) $scene->lit->between($load->from, $load->to)) > 0.1 * $load->atV) {
@@ -131,7 +132,7 @@ it('says so when two neighbouring cores of the trike are crossed', function (): 
             [$lead->cores[$c][1], $lead->cores[$c + 1][1]] = [$lead->cores[$c + 1][1], $lead->cores[$c][1]];
             $a = Analysis::of(Document::fromDecoded($raw));
             $verdicts = array_map(fn ($i): string => $i->verdict, $a->intents);
-            expect(in_array('not_met', $verdicts, true) || $a->open() !== [])->toBeTrue("cores {$c} and the next of {$lead->id} crossed, and nothing says so");
+            expect(in_array('not_met', $verdicts, true) || Review::reviewed($a)->open() !== [])->toBeTrue("cores {$c} and the next of {$lead->id} crossed, and nothing says so");
             [$lead->cores[$c][1], $lead->cores[$c + 1][1]] = [$lead->cores[$c + 1][1], $lead->cores[$c][1]];
             $crossed++;
         }

@@ -2,8 +2,8 @@
 
 declare(strict_types=1);
 
-use BenchGlow\Analysis\Analysis;
 use BenchGlow\Build\Document;
+use BenchGlow\Check\Review;
 use BenchGlow\Check\Rule;
 use BenchGlow\Check\Rules;
 use Tests\Support\Faults;
@@ -100,7 +100,7 @@ it('lists every rule once, each with a case', function (): void {
 
 it('mends what it offers to mend', function (string $id): void {
     $document = ruleCases()[$id][0]();
-    foreach (Analysis::of($document)->open() as $finding) {
+    foreach (Review::of($document)->open() as $finding) {
         if ($finding->rule === $id && $finding->edit !== null) {
             $mended = Make::edited($document, $finding->edit);
             expect(implode("\n", Make::findings($mended)))->not->toContain(" {$id} {$finding->subject}");
@@ -113,5 +113,5 @@ it('sets warnings and notes aside, danger never', function (): void {
     $danger = Make::edited(sound(), ['op' => 'remove', 'id' => 'F1'], $accept('fuse.missing', 'shelf_light_feed'));
     expect(Make::findings($danger))->toBe(['danger fuse.missing shelf_light_feed']);
     $warning = Make::edited(Make::shelf(3.35), $accept('strip.dim_end', 'shelf_light'));
-    expect(Make::findings($warning))->toBe([])->and(Analysis::of($warning)->findings[0]->acceptedBecause)->toBe('seen');
+    expect(Make::findings($warning))->toBe([])->and(Review::of($warning)->findings[0]->acceptedBecause)->toBe('seen');
 });

@@ -5,6 +5,7 @@ declare(strict_types=1);
 use BenchGlow\Analysis\Analysis;
 use BenchGlow\Analysis\Mismatch;
 use BenchGlow\Build\Document;
+use BenchGlow\Check\Review;
 use BenchGlow\Command\Report;
 use BenchGlow\Scene\Scene;
 use Tests\Support\Scenery;
@@ -89,7 +90,7 @@ it('says that a relay on its own resting contact oscillates, and gives no level 
     expect($s['hand=on nominal']->solved())->toBeFalse()
         ->and($s['hand=on nominal']->reason)->toBe('oscillates: k.coil, period 2')
         ->and($s['hand=off nominal']->solved())->toBeTrue();
-    $report = Report::of(Analysis::of(Scenery::buzzer()), 'all');
+    $report = Report::of(Review::of(Scenery::buzzer()), 'all');
     expect($report['circuits'][0]['intent'])->toBe('unknown');
     foreach ($report['circuits'][0]['states'] as $state) {
         expect($state['solved'])->toBe($state['inputs']->hand === 'off')
@@ -138,7 +139,7 @@ it('sees two sources feed each other, and a diode each end it', function (bool $
         $raw->leads[0]->inline[] = (object) ['id' => 'D1', 'kind' => 'diode', 'at_m' => 0.2, 'part' => 'd', 'points' => 'to'];
         $raw->leads[1]->inline = [(object) ['id' => 'D2', 'kind' => 'diode', 'at_m' => 0.2, 'part' => 'd', 'points' => 'to']];
     }
-    $report = Report::of(Analysis::of(Document::fromDecoded($raw)), 'all');
+    $report = Report::of(Review::of(Document::fromDecoded($raw)), 'all');
     expect($report['circuits'][0]['intent'])->toBe('met')
         ->and($report['states_total'])->toBe(12);
     foreach ($report['circuits'][0]['states'] as $state) {
@@ -201,7 +202,7 @@ it('solves a tap of unknown leg both ways and shows the worse', function (): voi
     // The donor's own 4 A at 12.6 V is 3.15 ohm; at the highest supply it draws in proportion.
     expect($a->unprobed['tap']['line'])->toEqualWithDelta(4.0 * 14.4 / 12.6, 0.05)
         ->and($a->unprobed['tap']['load'] - $a->unprobed['tap']['line'])->toBeGreaterThan($strip)
-        ->and($a->open()[0]->message)->toContain('4.52 A if the common leg is')
+        ->and(Review::reviewed($a)->open()[0]->message)->toContain('4.52 A if the common leg is')
         ->and(Analysis::of(Scenery::tap('common'))->unprobed)->toBe([]);
 });
 
@@ -259,13 +260,13 @@ it('counts states that can\'t happen, solves each pattern of contacts once, and 
 
 it('finds any single core of the trike that is taken off', function (): void {
     $raw = json_decode((string) file_get_contents(__DIR__.'/../../examples/trike.glow.json'));
-    $sound = array_map(fn ($f): string => "{$f->rule} {$f->subject}", trike()->open());
+    $sound = array_map(fn ($f): string => "{$f->rule} {$f->subject}", Review::reviewed(trike())->open());
     foreach ($raw->leads as $l => $lead) {
         foreach (array_keys($lead->cores) as $c) {
             $a = trike(function (stdClass $t) use ($l, $c): void {
                 $t->leads[$l]->cores[$c][1] = null;
             });
-            $missed = array_filter($a->intents, fn ($i): bool => $i->verdict !== 'met') === [] && array_map(fn ($f): string => "{$f->rule} {$f->subject}", $a->open()) === $sound;
+            $missed = array_filter($a->intents, fn ($i): bool => $i->verdict !== 'met') === [] && array_map(fn ($f): string => "{$f->rule} {$f->subject}", Review::reviewed($a)->open()) === $sound;
             expect($missed)->toBeFalse("core {$c} of {$lead->id} taken off, and nothing says so");
         }
     }

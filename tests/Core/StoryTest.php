@@ -5,6 +5,7 @@ declare(strict_types=1);
 use BenchGlow\Analysis\Analysis;
 use BenchGlow\Build\Document;
 use BenchGlow\Build\When;
+use BenchGlow\Check\Review;
 use BenchGlow\Edit\Editor;
 use BenchGlow\Format\BadBuild;
 use BenchGlow\Format\Fields;
@@ -184,7 +185,7 @@ it('lays two days over each other', function (): void {
 
 it('finds what the brief says where the build goes against it', function (array $fact, ?string $says): void {
     $document = Faults::said($fact);
-    $found = array_values(array_filter(Analysis::of($document)->findings, fn ($f): bool => $f->rule === 'brief.fact'));
+    $found = array_values(array_filter(Review::of($document)->findings, fn ($f): bool => $f->rule === 'brief.fact'));
     expect($found[0]->message ?? null)->toBe($says);
 })->with([
     [['kind' => 'no_drill'], 'The brief says no drilling; shelf (hand switch) needs 1 hole. Choose a way without, or take the fact out.'],
@@ -198,7 +199,7 @@ it('finds what the brief says where the build goes against it', function (array 
 
 it('finds a cut-through tap in a wet place', function (): void {
     $document = Editor::apply(Faults::said(['kind' => 'wet', 'where' => 'by the shelf']), ['op' => 'set', 'id' => 'shelf_to_the_switch', 'field' => 'ends', 'value' => ['idc_tap', 'solder']]);
-    expect(array_column(Analysis::of($document)->findings, 'message'))->toContain('The brief says it gets wet by the shelf; shelf has a tap that cuts through the insulation that lets water in. Take a sealed one, or solder and seal.');
+    expect(array_column(Review::of($document)->findings, 'message'))->toContain('The brief says it gets wet by the shelf; shelf has a tap that cuts through the insulation that lets water in. Take a sealed one, or solder and seal.');
 });
 
 it('says what every pattern of positions gave, and the sums are theirs added up', function (): void {
@@ -252,7 +253,7 @@ it('takes a way of the host that is switched for a trigger, and says when it is 
     $circuit = array_key_first(Analysis::of($document)->build->circuits);
     $tapped = Editor::apply($document, ['op' => 'use_way', 'circuit' => $circuit, 'way' => 'fuse_tap', 'ways' => ['w2'], 'say' => true]);
     expect($tapped->fields()->objects('circuits')[0]->objects('wants')[0]->object('when')->data)->toBe(['input' => 'key'])
-        ->and(array_column(Analysis::of($tapped)->findings, 'rule'))->not->toContain('intent.not_met')->not->toContain('light.always_lit');
+        ->and(array_column(Review::of($tapped)->findings, 'rule'))->not->toContain('intent.not_met')->not->toContain('light.always_lit');
     $on = array_map(fn (Idea $i): string => $i->name, (new Ideas(Editor::apply($document, ['op' => 'use_way', 'circuit' => $circuit, 'way' => 'straight']), $circuit))->of(new Story('s', 's', 60.0, [], [])));
     expect(implode("\n", $on))->toContain('a fuse tap at');
 });
@@ -271,13 +272,13 @@ it('finds the first moment a story throws what never happens together', function
 it('counts hot stretches, dates and surfaces of the brief', function (): void {
     $hot = Document::fromJson((string) json_encode([...json_decode(Make::circuit(Make::bare(), 'Shelf', 'strip_warm_12_48', ['kind' => 'strip', 'wanted_m' => 1.2], 1.5)->json, true), 'routes' => [['id' => 'stove', 'label' => 'Behind the stove', 'length_m' => 0.5], ['id' => 'floor', 'label' => 'Under the floor', 'length_m' => 1]]]));
     $hot = Editor::apply($hot, ['op' => 'set', 'id' => 'shelf_light_feed', 'field' => 'route', 'value' => ['stove', 'floor']]);
-    $says = fn (Document $d, array $fact): array => array_values(array_map(fn ($f): string => $f->message, array_filter(Analysis::of(Editor::apply($d, ['op' => 'add', 'section' => 'brief.facts', 'value' => ['id' => 'fact', ...$fact]]))->findings, fn ($f): bool => str_starts_with($f->rule, 'brief.'))));
+    $says = fn (Document $d, array $fact): array => array_values(array_map(fn ($f): string => $f->message, array_filter(Review::of(Editor::apply($d, ['op' => 'add', 'section' => 'brief.facts', 'value' => ['id' => 'fact', ...$fact]]))->findings, fn ($f): bool => str_starts_with($f->rule, 'brief.'))));
     expect($says($hot, ['kind' => 'hot', 'where' => 'by the stove']))->toBe(['The brief says it gets hot by the stove; the stretch behind the stove counts with 30 °C. Say how hot it gets: its wires carry less there.'])
         ->and($says(Editor::apply($hot, ['op' => 'set', 'id' => 'stove', 'field' => 'ambient_c', 'value' => 60]), ['kind' => 'hot', 'where' => 'by the stove']))->toBe([])
         ->and($says($hot, ['kind' => 'hot', 'where' => 'engine bay']))->toBe([]);
     $due = fn (string $by): array => $says(Faults::cases()['brief.needed_by'][2](), ['id' => 'again', 'kind' => 'needed_by', 'value' => $by]);
     expect($due('2026-05-29'))->toBe(['The brief needs the job by 2026-05-29; lens is due on 2026-05-30.'])->and($due('next spring'))->toBe([]);
 
-    $strip = fn (string $value): array => array_column(Analysis::of(Editor::apply(Make::circuit(Make::bare(), 'Shelf', 'strip_white_12_144', ['kind' => 'strip', 'wanted_m' => 0.5, 'surface' => ''], 1.0), ['op' => 'add', 'section' => 'brief.facts', 'value' => ['id' => 'fact', 'kind' => 'surface', 'value' => $value]]))->findings, 'rule');
+    $strip = fn (string $value): array => array_column(Review::of(Editor::apply(Make::circuit(Make::bare(), 'Shelf', 'strip_white_12_144', ['kind' => 'strip', 'wanted_m' => 0.5, 'surface' => ''], 1.0), ['op' => 'add', 'section' => 'brief.facts', 'value' => ['id' => 'fact', 'kind' => 'surface', 'value' => $value]]))->findings, 'rule');
     expect($strip('oak'))->toContain('strip.heat')->and($strip('aluminium channel'))->not->toContain('strip.heat');
 });

@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 use BenchGlow\Analysis\Analysis;
 use BenchGlow\Build\Document;
+use BenchGlow\Check\Review;
 use BenchGlow\Check\Severity;
 use BenchGlow\Edit\Editor;
 use BenchGlow\Format\BadBuild;
@@ -34,7 +35,7 @@ it('applies every way, is met by it, and knows it again', function (string $way)
     // A hand switch is a hand switch: its own lamp is a finer choice of the same way where its return is wired.
     expect($found['way'] ?? null)->toBe(in_array($way, ['repeater'], true) ? 'host_wire' : $way)
         ->and($a->intents['shelf']->verdict)->toBe('met', json_encode(array_map(fn ($m) => $m->toArray(), array_slice($a->intents['shelf']->mismatches, 0, 2))))
-        ->and(array_filter($a->open(), fn ($f): bool => $f->severity === Severity::Danger))->toBe([]);
+        ->and(array_filter(Review::reviewed($a)->open(), fn ($f): bool => $f->severity === Severity::Danger))->toBe([]);
     $lit = array_filter($a->scenes, fn ($s): bool => array_filter($s->lit->lights, fn ($l): bool => array_filter($l, fn ($e): bool => $e->greatest() > 0.05) !== []) !== []);
     expect($lit)->not->toBe([]);
     // Applied again with what was recognised, nothing is added.

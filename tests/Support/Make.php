@@ -4,9 +4,9 @@ declare(strict_types=1);
 
 namespace Tests\Support;
 
-use BenchGlow\Analysis\Analysis;
 use BenchGlow\Build\Document;
 use BenchGlow\Check\Finding;
+use BenchGlow\Check\Review;
 use BenchGlow\Edit\Editor;
 use BenchGlow\Parts\Catalogue;
 
@@ -75,6 +75,6 @@ final class Make
     /** @return list<string> "severity rule subject" of every open finding */
     public static function findings(Document $document): array
     {
-        return array_map(fn (Finding $f): string => "{$f->severity->value} {$f->rule} {$f->subject}", Analysis::of($document)->open());
+        return array_map(fn (Finding $f): string => "{$f->severity->value} {$f->rule} {$f->subject}", Review::of($document)->open());
     }
 }

@@ -7,8 +7,8 @@ use App\Models\Build;
 use App\Models\Preference;
 use App\Models\Revision;
 use App\Support\CsvCell;
-use BenchGlow\Analysis\Analysis;
 use BenchGlow\Build\Document;
+use BenchGlow\Check\Review;
 use BenchGlow\Command\Report;
 use BenchGlow\Quantity\Shown;
 use Illuminate\Http\UploadedFile;
@@ -37,7 +37,7 @@ it('refuses a foreign name and a foreign page', function (): void {
 
 it('shows the figures that the report prints', function (): void {
     $build = $this->hung();
-    $report = Report::of(Analysis::of(Make::shelf()), 'all');
+    $report = Report::of(Review::of(Make::shelf()), 'all');
     foreach (['low' => 0, 'normal' => 1, 'high' => 2] as $supply => $n) {
         $state = $report['circuits'][0]['states'][$n];
         $html = (string) $this->get("/b/{$build->key}/circuit?s={$supply}")->assertOk()->getContent();

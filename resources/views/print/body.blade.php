@@ -8,7 +8,7 @@
 <li>Prove it dead with a meter before you touch a joint.</li></ol></section>
 @if($page->document->fields()->object('brief')->text('note') !== '')<section><h2>Brief</h2><p>{{ $page->document->fields()->object('brief')->text('note') }}</p></section>@endif
 @foreach($page->analysis->build->circuits as $circuit)
-@php($drawing = BenchGlow\Drawing\CircuitDrawing::wide($page->analysis, $circuit->id, 'nominal', units: $page->preference->units))
+@php($drawing = BenchGlow\Drawing\CircuitDrawing::wide($page->analysis, $circuit->id, 'nominal', units: $page->preference->units, findings: $page->review->open($circuit->id)))
 <section class="sheet-circuit"><h2><span class="flag-tag">{{ $circuit->flag }}</span> {{ $circuit->label }}</h2><x-svg :drawing="$drawing" :id="'sheet-'.$circuit->id"/>
 <p>{{ ['met' => 'It glows as it should', 'not_met' => 'It does not glow as it should', 'unknown' => 'It can\'t be judged'][$page->analysis->intents[$circuit->id]->verdict] }} in {{ count($page->analysis->scenes) }} states.{{ count($page->analysis->combinations->all) > 1 ? ' Drawn and figured with every input at rest.' : '' }}</p>
 <div class="scroll" tabindex="0" role="region" aria-label="Figures of {{ $circuit->label }}"><table class="table is-narrow"><thead><tr><th>Supply</th><th>Amps</th><th>Weakest lamp</th><th>Its light</th><th>Looks like</th></tr></thead><tbody>
@@ -30,8 +30,8 @@
 @php($lists = new BenchGlow\Lists\Lists($page->analysis))
 <section><h2>Which wire is which</h2><div class="scroll" tabindex="0" role="region" aria-label="Which wire is which"><table class="table is-narrow"><thead><tr><th>At the source</th><th>Lead and core</th><th>Wire</th><th>Goes to</th><th>Function</th></tr></thead><tbody>@foreach($lists->translation() as $row)<tr><td class="figure">{{ $row['host'] }}</td><td class="figure">{{ $row['lead'] }}</td><td>{{ $row['wire'] }}{{ $row['colour'] ? ', '.$row['colour'] : '' }}</td><td class="figure">{{ $row['to'] }}</td><td>{{ $row['function'] }}</td></tr>@endforeach</tbody></table></div>
 @foreach($lists->spare() as $row)<p>{{ $row['donor'] }}: {{ $S::amps($row['through_a']) }} at most{{ $row['spare_a'] === null ? ', its fuse is not known' : ', '.$S::amps($row['spare_a']).' to spare of its '.$S::amps($row['fuse_a']).' fuse' }}.</p>@endforeach</section>
-@php($open = $page->analysis->open())
+@php($open = $page->review->open())
 <section><h2>Open findings</h2>@if($open === [])<p>None at three supply states. Measure before you trust it.</p>@else<ul>@foreach($open as $finding)<li><x-severity :of="$finding->severity->value"/> {{ $finding->message }}</li>@endforeach</ul>@endif
-@php($aside = array_filter($page->analysis->findings, fn ($x) => $x->acceptedBecause !== null))
+@php($aside = $page->review->setAside())
 @if($aside !== [])<h3>Set aside, with the reason</h3><ul>@foreach($aside as $finding)<li>{{ $finding->message }} <em>“{{ $finding->acceptedBecause }}”</em></li>@endforeach</ul>@endif</section>
 <footer class="muted">Figures come from models and typical parts; measure before trusting. Local codes and licensed practice win.</footer>

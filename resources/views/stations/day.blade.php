@@ -30,9 +30,10 @@
 <p id="over-says">Both glow for <span class="figure">{{ BenchGlow\Story\Ideas::time($sums['both']) }}</span>; only {{ $trails[$k]->name }} for <span class="figure">{{ BenchGlow\Story\Ideas::time($sums['this']) }}</span>; only {{ $trails[$over]->name }} for <span class="figure">{{ BenchGlow\Story\Ideas::time($sums['other']) }}</span>.</p>@endif
 @endif
 <h3>Ways of switching, best first</h3>
-<ul class="idea-list">@foreach($day->ideas() as $n => $idea)
+<ul class="idea-list">@foreach($day->cards() as $n => $card)
+@php($idea = $card->idea)
 <li @class(['card-way', 'first' => $n === 0, 'used' => $idea->edit === null])><h4>{{ BenchGlow\Quantity\Words::first($idea->name) }}</h4>
-@if($idea->drawing)<svg class="way-drawing" viewBox="0 0 {{ $idea->drawing->width }} {{ $idea->drawing->height }}" aria-hidden="true">{!! App\Support\Svg::shapes($idea->drawing->shapes) !!}</svg>@endif
+@if($card->drawing)<svg class="way-drawing" viewBox="0 0 {{ $card->drawing->width }} {{ $card->drawing->height }}" aria-hidden="true">{!! App\Support\Svg::shapes($card->drawing->shapes) !!}</svg>@endif
 <svg class="mini" viewBox="0 0 724 24" width="200" height="14" preserveAspectRatio="none" aria-hidden="true"><rect class="trail" x="0" y="0" width="724" height="24"/>@foreach($day->spans($idea->day) as [$x, $w, $kind])<rect @class(['glow-span' => $kind !== 'dark', 'dark-span' => $kind === 'dark']) x="{{ $x }}" y="{{ $kind === 'wasted' ? 8 : 0 }}" width="{{ $w }}" height="{{ $kind === 'wasted' ? 8 : 24 }}"/>@endforeach</svg>
 <p class="why">{{ $idea->why }}</p>
 <p><b class="figure">{{ $S::plain($idea->day->ampHours, 2) }} Ah</b>, {{ $idea->parts }} part{{ $idea->parts === 1 ? '' : 's' }}, <span class="figure">{{ $S::figure($idea->price) }}</span> {{ $build->settings->currency }}{{ $idea->holes > 0 ? ', '.$idea->holes.' hole'.($idea->holes === 1 ? '' : 's') : ', nothing to drill' }}</p>

@@ -11,7 +11,7 @@
 @if($pages === [])<p class="quiet">Nothing hangs here yet. Start one below, or read in a build file.</p>@endif
 <ul class="hung">
 @foreach($pages as $page)
-@php($worst = $page->analysis->open()[0] ?? null)
+@php($worst = $page->review->open()[0] ?? null)
 <li><a href="{{ $page->url() }}"><span class="string" aria-hidden="true"></span>
 <svg class="picture" viewBox="0 0 300 {{ 24 + 34 * max(1, min(5, count($page->analysis->build->circuits))) }}" role="img" aria-label="Its circuits, lit">@foreach(array_slice(array_values($page->analysis->build->circuits), 0, 5) as $n => $circuit)@foreach(array_slice($page->analysis->build->lightsOf($circuit->id), 0, 1) as $light){!! App\Support\Svg::shapes(BenchGlow\Drawing\LightRow::shapes($light, $page->analysis->litState($light->id, 'nominal')->lights[$light->id] ?? [], 14.0, 20.0 + 34 * $n, 272.0, 15.0)) !!}@endforeach @endforeach</svg>
 <h2>{{ $page->document->title() }}</h2>
