@@ -108,7 +108,7 @@ final class Compiler
             $sources[$k] = new Source($id, $sources[$k]->plus, $sources[$k]->minus, $supply->volts($state), $sources[$k]->ohm);
         }
 
-        return $compiled->with(new Network($network->nodes, $branches, array_values($sources), $network->tails, $network->fixed, $leaks, $network->structure ?? Structure::of($network)));
+        return $compiled->with(new Network($network->nodes, $branches, array_values($sources), $network->tails, $network->fixed, $leaks));
     }
 
     /** @param  array<string, true>  $closed */

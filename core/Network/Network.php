@@ -17,7 +17,6 @@ final readonly class Network
      * @param  list<Tail>  $tails
      * @param  array<int, true>  $leaks  branches that only keep nodes regular
      * @param  array<int, float>  $fixed  nodes held at a voltage from outside (an ideal bench supply)
-     * @param  Structure|null  $structure  of another state of the same network; null: made when it is solved
      */
     public function __construct(
         public array $nodes,
@@ -26,7 +25,6 @@ final readonly class Network
         public array $tails = [],
         public array $fixed = [],
         public array $leaks = [],
-        public ?Structure $structure = null,
     ) {
     }
 }

@@ -57,17 +57,18 @@ final class Solver
     /** @var array<int, Branch> the network's, with the switching loads' amps of this moment */
     private array $branches;
 
-    private function __construct(private readonly Network $network)
+    private function __construct(private readonly Network $network, ?Structure $structure)
     {
         $this->branches = $network->branches;
-        $structure = $network->structure ?? Structure::of($network);
+        $structure ??= Structure::of($network);
         [$this->anchors, $this->unknown, $this->count, $this->ldl, $this->stamps, $this->tailStamps]
             = [$structure->anchors, $structure->unknown, $structure->count, $structure->ldl, $structure->stamps, $structure->tailStamps];
     }
 
-    public static function solve(Network $network): Solution
+    /** @param  Structure|null  $structure  of another state of the same network; null: made here */
+    public static function solve(Network $network, ?Structure $structure = null): Solution
     {
-        $solver = new self($network);
+        $solver = new self($network, $structure);
         $held = array_filter($network->branches, fn (Branch $b): bool => $b->law instanceof HeldLaw);
 
         return $held === [] ? $solver->run() : $solver->settle($held);

@@ -21,7 +21,7 @@ final class StateSolver
     /** @param  string  $name  min · nominal · max, as it was compiled for */
     public static function solve(Build $build, Compiled $compiled, string $name): State
     {
-        $solution = Solver::solve($compiled->network);
+        $solution = Solver::solve($compiled->network, $compiled->structure);
         $volts = array_map(fn (int $node): ?float => isset($solution->floating[$node]) ? null : $solution->volts[$node], $compiled->nodeOf);
         $floating = array_map(fn (int $node): string => 'floating behind '.$compiled->network->nodes[$solution->floating[$node]],
             array_filter($compiled->nodeOf, fn (int $node): bool => isset($solution->floating[$node])));

@@ -2,9 +2,48 @@
 
 declare(strict_types=1);
 
+use Tests\Support\ClassGraph;
+
 arch('the core knows no framework and no application')->expect('BenchGlow')->not->toUse(['Illuminate', 'App']);
 arch('rules are final and named so')->expect('BenchGlow\Check')->classes()->toBeFinal();
 arch('nothing is dumped')->expect(['BenchGlow', 'App'])->not->toUse(['dd', 'dump', 'var_dump', 'ray', 'print_r', 'die']);
 arch('everything is strict')->expect(['BenchGlow', 'App'])->toUseStrictTypes();
 arch('no facade in the core')->expect('BenchGlow')->not->toUse('Illuminate\Support\Facades');
 arch('no clock and no randomness in the core')->expect('BenchGlow')->not->toUse(['time', 'microtime', 'date', 'rand', 'mt_rand', 'random_int', 'now']);
+
+/** The rooms of the core from the ground up: each uses only rooms before it. */
+const ROOMS = [
+    'Format', 'Quantity', 'Law', 'Parts', 'Build', 'Harness', 'Network', 'Scene', 'Sizing', 'Analysis', 'Ways', 'Light', 'Lists', 'Edit',
+    'Options', 'Story', 'Check', 'Drawing', 'Command', 'Trial',
+];
+
+foreach (ROOMS as $place => $room) {
+    $above = array_map(fn (string $r): string => "BenchGlow\\{$r}", array_slice(ROOMS, $place + 1));
+    if ($above !== []) {
+        arch("{$room} uses no room above it")->expect("BenchGlow\\{$room}")->not->toUse($above);
+    }
+}
+
+it('names every room of the core in the order', function (): void {
+    $rooms = array_map(basename(...), glob(dirname(__DIR__, 2).'/core/*', GLOB_ONLYDIR) ?: []);
+    expect($rooms)->toEqualCanonicalizing(ROOMS);
+});
+
+it('has circles of classes only where two halves of one thing are', function (): void {
+    $graph = ClassGraph::ofCore();
+    expect($graph->circles())->toBe([
+        // A document is checked whole as it is made: its index, its pins and its references read it, and it asks them.
+        'Build\\Document Build\\Index Build\\Pins Build\\References',
+        // A tail is an abstract sweep whose factory picks the one written for its number of channels.
+        'Network\\Tail Network\\TailOfMany Network\\TailOfOne Network\\TailOfThree',
+    ]);
+    foreach ($graph->rooms() as $room => $named) {
+        $below = array_slice(ROOMS, 0, (int) array_search($room, ROOMS, true) + 1);
+        expect(array_diff($named, $below))->toBe([], "{$room} names a room above it");
+    }
+});
+
+it('finds a circle where there is one', function (): void {
+    $graph = new ClassGraph(['A\\One' => ['B\\Two'], 'B\\Two' => ['C\\Three'], 'C\\Three' => ['A\\One', 'D\\Out'], 'D\\Out' => []]);
+    expect($graph->circles())->toBe(['A\\One B\\Two C\\Three'])->and($graph->rooms()['C'])->toBe(['A', 'D']);
+});
