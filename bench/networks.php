@@ -26,18 +26,23 @@ $over = $unsolved = 0;
 $begun = hrtime(true);
 for ($n = 0; $n < $count; $n++) {
     $nodes = mt_rand(4, 16);
-    $net = new NetworkBuilder;
+    $net = new NetworkBuilder();
     foreach (range(1, mt_rand(1, 3)) as $s) {
         $net->source("s{$s}", 'n'.mt_rand(1, $nodes), 'n0', $random(5.0, 30.0), $random(0.001, 2.0));
     }
     foreach (range(1, 2 * $nodes) as $b) {
         [$a, $c] = [mt_rand(0, $nodes), mt_rand(0, $nodes)];
         if ($a !== $c) {
-            $net->branch("b{$b}", "n{$a}", "n{$c}", match (mt_rand(0, 2)) {
-                0 => new Resistor($random(1e-3, 1e4)),
-                1 => StringLaw::of($random(1.5, 3.5), $random(0.005, 0.5), mt_rand(1, 4), $random(1.0, 1000.0)),
-                default => StringLaw::of(0.45, 3.0, ideality: 1.05, rsOhm: $random(1e-5, 0.02)),
-            });
+            $net->branch(
+                "b{$b}",
+                "n{$a}",
+                "n{$c}",
+                match (mt_rand(0, 2)) {
+                    0 => new Resistor($random(1e-3, 1e4)),
+                    1 => StringLaw::of($random(1.5, 3.5), $random(0.005, 0.5), mt_rand(1, 4), $random(1.0, 1000.0)),
+                    default => StringLaw::of(0.45, 3.0, ideality: 1.05, rsOhm: $random(1e-5, 0.02)),
+                },
+            );
         }
     }
     $solution = Solver::solve($net->build());
@@ -46,11 +51,19 @@ for ($n = 0; $n < $count; $n++) {
     $over += $solution->newton > 80 ? 1 : 0;
     $worst = max($worst, $solution->residualA / $solution->toleranceA);
 }
-printf("%d networks in %.1f s: %d not solved, %d over 80 steps, at most %d, mean %.1f; largest residual %.2f of its tolerance\n",
-    $count, (hrtime(true) - $begun) / 1e9, $unsolved, $over, max(0, ...$steps), array_sum($steps) / max(1, $count), $worst);
+printf(
+    "%d networks in %.1f s: %d not solved, %d over 80 steps, at most %d, mean %.1f; largest residual %.2f of its tolerance\n",
+    $count,
+    (hrtime(true) - $begun) / 1e9,
+    $unsolved,
+    $over,
+    max(0, ...$steps),
+    array_sum($steps) / max(1, $count),
+    $worst,
+);
 
 foreach ([1000, 10000] as $units) {
-    $amps = 14.4 * 5.0 / $units / 12;
+    $amps = (14.4 * 5.0) / $units / 12;
     $times = [];
     for ($n = 0; $n < 7; $n++) {
         $begun = hrtime(true);
@@ -59,10 +72,21 @@ foreach ([1000, 10000] as $units) {
         $net->branch('contact', 'p', 'a', new Resistor(0.01));
         $net->branch('d1', 'a', 'b', StringLaw::of(0.45, 5.0, ideality: 1.05));
         $net->branch('d2', 'b', 'c', StringLaw::of(0.45, 5.0, ideality: 1.05));
-        $net->ladder('strip', new StripLadder([StringLaw::of(3.0, $amps, 3, 3.0 / $amps)], [0.5 / $units], 0.5 / $units), $units, [0 => ['c', 'm']]);
+        $net->ladder(
+            'strip',
+            new StripLadder([StringLaw::of(3.0, $amps, 3, 3.0 / $amps)], [0.5 / $units], 0.5 / $units),
+            $units,
+            [0 => ['c', 'm']],
+        );
         $solution = Solver::solve($net->build());
         $times[] = (hrtime(true) - $begun) / 1e6;
     }
     sort($times);
-    printf("%5d units behind a contact and two diodes: median %.1f ms, %d steps, %s\n", $units, $times[3], $solution->newton, $solution->solved ? 'solved' : 'not solved');
+    printf(
+        "%5d units behind a contact and two diodes: median %.1f ms, %d steps, %s\n",
+        $units,
+        $times[3],
+        $solution->newton,
+        $solution->solved ? 'solved' : 'not solved',
+    );
 }

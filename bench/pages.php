@@ -15,7 +15,11 @@ $get = function (string $path, bool $fragment = false) use ($url): array {
     if ($handle === false) {
         exit(1);
     }
-    curl_setopt_array($handle, [CURLOPT_RETURNTRANSFER => true, CURLOPT_FOLLOWLOCATION => true, CURLOPT_HTTPHEADER => $fragment ? ['HX-Request: true'] : []]);
+    curl_setopt_array($handle, [
+        CURLOPT_RETURNTRANSFER => true,
+        CURLOPT_FOLLOWLOCATION => true,
+        CURLOPT_HTTPHEADER => $fragment ? ['HX-Request: true'] : [],
+    ]);
     $begun = hrtime(true);
     $body = curl_exec($handle);
     $took = (hrtime(true) - $begun) / 1e6;
@@ -59,10 +63,20 @@ foreach ($throws as $path) {
 $times = ['pages' => [], 'fragments' => [], 'throws' => []];
 for ($n = 0; $n < (int) $rounds; $n++) {
     foreach ($paths as [$path, $fragment]) {
-        $times[$fragment === null ? 'throws' : ($fragment ? 'fragments' : 'pages')][] = $get($path, $fragment !== false)[0];
+        $times[$fragment === null ? 'throws' : ($fragment ? 'fragments' : 'pages')][] = $get(
+            $path,
+            $fragment !== false,
+        )[0];
     }
 }
 foreach ($times as $what => $list) {
     sort($list);
-    printf("%-10s %5d requests, median %5.1f ms, 95th percentile %5.1f ms, slowest %5.1f ms\n", $what, count($list), $list[intdiv(count($list), 2)], $list[(int) floor(0.95 * (count($list) - 1))], end($list));
+    printf(
+        "%-10s %5d requests, median %5.1f ms, 95th percentile %5.1f ms, slowest %5.1f ms\n",
+        $what,
+        count($list),
+        $list[intdiv(count($list), 2)],
+        $list[(int) floor(0.95 * (count($list) - 1))],
+        end($list),
+    );
 }

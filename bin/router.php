@@ -7,7 +7,13 @@ $path = parse_url((string) $_SERVER['REQUEST_URI'], PHP_URL_PATH);
 $file = is_string($path) ? realpath(__DIR__.'/../public'.$path) : false;
 $assets = realpath(__DIR__.'/../public/assets');
 if (is_string($file) && is_string($assets) && is_file($file) && str_starts_with($file, $assets.DIRECTORY_SEPARATOR)) {
-    $types = ['css' => 'text/css', 'js' => 'text/javascript', 'svg' => 'image/svg+xml', 'woff2' => 'font/woff2', 'txt' => 'text/plain'];
+    $types = [
+        'css' => 'text/css',
+        'js' => 'text/javascript',
+        'svg' => 'image/svg+xml',
+        'woff2' => 'font/woff2',
+        'txt' => 'text/plain',
+    ];
     header('Content-Type: '.($types[pathinfo($file, PATHINFO_EXTENSION)] ?? 'application/octet-stream'));
     header('Cache-Control: '.(str_ends_with($file, '.woff2') ? 'max-age=31536000, immutable' : 'no-cache'));
     header('X-Content-Type-Options: nosniff');

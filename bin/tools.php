@@ -99,11 +99,23 @@ function written(Analysis $analysis, array $options): array
     $path = $options['out'];
     [$what, $text] = match (pathinfo($path, PATHINFO_EXTENSION)) {
         'csv' => ['all states', Export::states($analysis)],
-        'json' => ['derived lists', json_encode((new Lists($analysis))->toArray(), JSON_PRETTY_PRINT | JSON_UNESCAPED_SLASHES | JSON_THROW_ON_ERROR)."\n"],
+        'json' => [
+            'derived lists',
+            json_encode(
+                (new Lists($analysis))->toArray(),
+                JSON_PRETTY_PRINT | JSON_UNESCAPED_SLASHES | JSON_THROW_ON_ERROR,
+            )."\n",
+        ],
         'cir', 'net' => ['netlist', Export::netlist($analysis, $inputs, $supply)],
-        default => throw new Misused("--out takes a file ending in .csv (all states), .json (derived lists) or .cir (netlist), not '{$path}'."),
+        default => throw new Misused(
+            "--out takes a file ending in .csv (all states), .json (derived lists) or .cir (netlist), not '{$path}'.",
+        ),
     };
-    if (! is_dir(dirname($path)) || (file_exists($path) && ! is_writable($path)) || file_put_contents($path, $text) === false) {
+    if (
+        ! is_dir(dirname($path)) ||
+        (file_exists($path) && ! is_writable($path)) ||
+        file_put_contents($path, $text) === false
+    ) {
         throw new Misused("{$path} can't be written.");
     }
 
@@ -115,7 +127,11 @@ function run(array $args): int
 {
     $tool = array_shift($args) ?? '';
     if ($tool === 'schema') {
-        echo json_encode(JsonSchema::of(FormatOne::shape()), JSON_PRETTY_PRINT | JSON_UNESCAPED_SLASHES | JSON_THROW_ON_ERROR), "\n";
+        echo json_encode(
+            JsonSchema::of(FormatOne::shape()),
+            JSON_PRETTY_PRINT | JSON_UNESCAPED_SLASHES | JSON_THROW_ON_ERROR,
+        ),
+        "\n";
 
         return 0;
     }
@@ -123,14 +139,19 @@ function run(array $args): int
         $what = array_shift($args) ?? '';
         [$words] = words($args, []);
         if (! in_array($what, ['series', 'strip', 'wire'], true)) {
-            throw new Misused("glow size takes series, strip or wire, not '{$what}'.".BadBuild::nearMiss($what, ['series', 'strip', 'wire']));
+            throw new Misused(
+                "glow size takes series, strip or wire, not '{$what}'.".
+                    BadBuild::nearMiss($what, ['series', 'strip', 'wire']),
+            );
         }
         $text = source($words[0] ?? null);
-        answer(match ($what) {
-            'series' => SizeSeries::run($text),
-            'strip' => SizeStrip::run($text),
-            'wire' => SizeWire::run($text),
-        });
+        answer(
+            match ($what) {
+                'series' => SizeSeries::run($text),
+                'strip' => SizeStrip::run($text),
+                'wire' => SizeWire::run($text),
+            },
+        );
 
         return 0;
     }
@@ -140,8 +161,15 @@ function run(array $args): int
         $written = [];
         if (isset($options['out'])) {
             $path = $options['out'];
-            $text = pathinfo($path, PATHINFO_EXTENSION) === 'csv' ? Stories::csv($document, $options['story'] ?? null) : throw new Misused("--out takes a file ending in .csv (the course of every idea), not '{$path}'.");
-            if (! is_dir(dirname($path)) || (file_exists($path) && ! is_writable($path)) || file_put_contents($path, $text) === false) {
+            $text =
+                pathinfo($path, PATHINFO_EXTENSION) === 'csv'
+                    ? Stories::csv($document, $options['story'] ?? null)
+                    : throw new Misused("--out takes a file ending in .csv (the course of every idea), not '{$path}'.");
+            if (
+                ! is_dir(dirname($path)) ||
+                (file_exists($path) && ! is_writable($path)) ||
+                file_put_contents($path, $text) === false
+            ) {
                 throw new Misused("{$path} can't be written.");
             }
             $written = ['written' => ['path' => $path, 'bytes' => strlen($text), 'what' => 'the course of every idea']];
@@ -160,7 +188,10 @@ function run(array $args): int
         throw new Misused("--wire takes mm2 or awg, not '{$wire}'.");
     }
     $review = Review::of(Document::fromJson(source($words[0] ?? null)), $wire);
-    answer([...(isset($options['out']) ? ['written' => written($review->analysis, $options)] : []), ...Report::of($review, $states)]);
+    answer([
+        ...isset($options['out']) ? ['written' => written($review->analysis, $options)] : [],
+        ...Report::of($review, $states),
+    ]);
 
     return array_filter($review->open(), fn (Finding $f): bool => $f->severity === Severity::Danger) === [] ? 0 : 1;
 }

@@ -24,5 +24,12 @@ return Application::configure(basePath: dirname(__DIR__))
     ->withExceptions(function (Exceptions $exceptions): void {
         // Misuse is answered in a sentence by the pages; it is no failure to log.
         $exceptions->dontReport([BadBuild::class, NotUnderstood::class, Damaged::class]);
-        $exceptions->render(fn (Damaged $e, Request $request) => response()->view('frame.damaged', ['damaged' => $e, 'key' => $request->segment(2)], 409));
-    })->create();
+        $exceptions->render(
+            fn (Damaged $e, Request $request) => response()->view(
+                'frame.damaged',
+                ['damaged' => $e, 'key' => $request->segment(2)],
+                409,
+            ),
+        );
+    })
+    ->create();

@@ -9,7 +9,9 @@ use Illuminate\Support\Facades\Artisan;
 Artisan::command('bench:demo {--fresh : replace everything on the wall}', function (Demo $demo): int {
     /** @var \Illuminate\Console\Command $this */
     $hung = $demo->hang((bool) $this->option('fresh'));
-    $this->info($hung === 0 ? 'The wall has builds already; the demo builds were not hung.' : "{$hung} demo builds hung.");
+    $this->info(
+        $hung === 0 ? 'The wall has builds already; the demo builds were not hung.' : "{$hung} demo builds hung.",
+    );
 
     return 0;
 })->purpose('Hang the demo builds where the wall is empty');

@@ -25,9 +25,24 @@ final class Bench
     public function create(Document $document, string $what, string $window, string $kind = 'new'): Build
     {
         return DB::transaction(function () use ($document, $what, $window, $kind): Build {
-            $build = Build::create(['key' => bin2hex(random_bytes(8)), 'head' => 1, 'tip' => 1, 'next' => 2, 'title' => $document->title(), 'changed_at' => self::now()]);
+            $build = Build::create([
+                'key' => bin2hex(random_bytes(8)),
+                'head' => 1,
+                'tip' => 1,
+                'next' => 2,
+                'title' => $document->title(),
+                'changed_at' => self::now(),
+            ]);
             $this->insert($build->id, 1, null, $document, $what, null);
-            Move::create(['build_id' => $build->id, 'from_no' => null, 'to_no' => 1, 'kind' => $kind, 'window' => $window, 'token' => bin2hex(random_bytes(8)), 'at' => self::now()]);
+            Move::create([
+                'build_id' => $build->id,
+                'from_no' => null,
+                'to_no' => 1,
+                'kind' => $kind,
+                'window' => $window,
+                'token' => bin2hex(random_bytes(8)),
+                'at' => self::now(),
+            ]);
 
             return $build;
         });
@@ -51,7 +66,16 @@ final class Bench
             return new Kept($base, false);
         }
 
-        return $this->advance($build, $base, $token, $window, 'edit', $after, EditWords::say($edit, $before, $after), $edit);
+        return $this->advance(
+            $build,
+            $base,
+            $token,
+            $window,
+            'edit',
+            $after,
+            EditWords::say($edit, $before, $after),
+            $edit,
+        );
     }
 
     /** Any kept revision becomes the newest one: an ordinary, undoable change. */
@@ -66,13 +90,23 @@ final class Bench
 
         return $this->document($build, $base)->json === $document->json
             ? new Kept($base, false)
-            : $this->advance($build, $base, $token, $window, 'restore', $document, "Brought back: {$of->what}", ['op' => 'restore', 'no' => $no]);
+            : $this->advance($build, $base, $token, $window, 'restore', $document, "Brought back: {$of->what}", [
+                'op' => 'restore',
+                'no' => $no,
+            ]);
     }
 
     /** A whole document takes the place of the head: a file read in, a quick sum kept. */
-    public function import(Build $build, int $base, string $token, string $window, Document $document, string $what = 'Read in from a file'): Kept
-    {
-        return $this->seen($build, $token) ?? $this->advance($build, $base, $token, $window, 'import', $document, $what, null);
+    public function import(
+        Build $build,
+        int $base,
+        string $token,
+        string $window,
+        Document $document,
+        string $what = 'Read in from a file',
+    ): Kept {
+        return $this->seen($build, $token) ??
+            $this->advance($build, $base, $token, $window, 'import', $document, $what, null);
     }
 
     public function undo(Build $build, int $base, string $token, string $window): Kept
@@ -83,7 +117,9 @@ final class Bench
         }
         $parent = $this->revision($build, $base)->parent;
 
-        return $parent === null ? $this->stay($build, $base) : $this->shift($build, $base, $parent, 'undo', $token, $window);
+        return $parent === null
+            ? $this->stay($build, $base)
+            : $this->shift($build, $base, $parent, 'undo', $token, $window);
     }
 
     public function redo(Build $build, int $base, string $token, string $window): Kept
@@ -94,7 +130,9 @@ final class Bench
         }
         $next = $this->redoTarget($build->refresh(), $base);
 
-        return $next === null ? $this->stay($build, $base) : $this->shift($build, $base, $next, 'redo', $token, $window);
+        return $next === null
+            ? $this->stay($build, $base)
+            : $this->shift($build, $base, $next, 'redo', $token, $window);
     }
 
     /** The child of $base on the path from tip back to it. */
@@ -102,7 +140,9 @@ final class Bench
     {
         $at = $build->tip;
         while ($at !== $base) {
-            $parent = Revision::query()->where(['build_id' => $build->id, 'no' => $at])->value('parent');
+            $parent = Revision::query()
+                ->where(['build_id' => $build->id, 'no' => $at])
+                ->value('parent');
             if (! is_int($parent)) {
                 return null;
             }
@@ -130,41 +170,76 @@ final class Bench
 
     private function seen(Build $build, string $token): ?Kept
     {
-        $move = Move::query()->where(['build_id' => $build->id, 'token' => $token])->first();
+        $move = Move::query()
+            ->where(['build_id' => $build->id, 'token' => $token])
+            ->first();
 
         return $move === null ? null : new Kept($move->to_no, true);
     }
 
     /** @param  array<array-key, mixed>|null  $edit */
-    private function advance(Build $build, int $base, string $token, string $window, string $kind, Document $document, string $what, ?array $edit): Kept
-    {
-        return $this->once($build, $token, fn (): Kept => DB::transaction(function () use ($build, $base, $token, $window, $kind, $document, $what, $edit): Kept {
-            $moved = DB::update('UPDATE builds SET head = next, tip = next, next = next + 1, title = ?, changed_at = ? WHERE id = ? AND head = ?',
-                [$document->title(), self::now(), $build->id, $base]);
-            $head = (int) Build::query()->whereKey($build->id)->value('head');
-            if ($moved === 0) {
-                throw new Conflict($base, $head);
-            }
-            $this->insert($build->id, $head, $base, $document, $what, $edit);
-            $this->move($build, $base, $head, $kind, $window, $token);
+    private function advance(
+        Build $build,
+        int $base,
+        string $token,
+        string $window,
+        string $kind,
+        Document $document,
+        string $what,
+        ?array $edit,
+    ): Kept {
+        return $this->once(
+            $build,
+            $token,
+            fn (): Kept => DB::transaction(function () use (
+                $build,
+                $base,
+                $token,
+                $window,
+                $kind,
+                $document,
+                $what,
+                $edit,
+            ): Kept {
+                $moved = DB::update(
+                    'UPDATE builds SET head = next, tip = next, next = next + 1, title = ?, changed_at = ? WHERE id = ? AND head = ?',
+                    [$document->title(), self::now(), $build->id, $base],
+                );
+                $head = (int) Build::query()->whereKey($build->id)->value('head');
+                if ($moved === 0) {
+                    throw new Conflict($base, $head);
+                }
+                $this->insert($build->id, $head, $base, $document, $what, $edit);
+                $this->move($build, $base, $head, $kind, $window, $token);
 
-            return new Kept($head, true);
-        }));
+                return new Kept($head, true);
+            }),
+        );
     }
 
     private function shift(Build $build, int $base, int $to, string $kind, string $token, string $window): Kept
     {
         $title = $this->document($build, $to)->title();
 
-        return $this->once($build, $token, fn (): Kept => DB::transaction(function () use ($build, $base, $to, $kind, $token, $window, $title): Kept {
-            $moved = DB::update('UPDATE builds SET head = ?, title = ?, changed_at = ? WHERE id = ? AND head = ?', [$to, $title, self::now(), $build->id, $base]);
-            if ($moved === 0) {
-                throw new Conflict($base, (int) Build::query()->whereKey($build->id)->value('head'));
-            }
-            $this->move($build, $base, $to, $kind, $window, $token);
+        return $this->once(
+            $build,
+            $token,
+            fn (): Kept => DB::transaction(function () use ($build, $base, $to, $kind, $token, $window, $title): Kept {
+                $moved = DB::update('UPDATE builds SET head = ?, title = ?, changed_at = ? WHERE id = ? AND head = ?', [
+                    $to,
+                    $title,
+                    self::now(),
+                    $build->id,
+                    $base,
+                ]);
+                if ($moved === 0) {
+                    throw new Conflict($base, (int) Build::query()->whereKey($build->id)->value('head'));
+                }
+                $this->move($build, $base, $to, $kind, $window, $token);
 
-            return new Kept($to, true);
-        }));
+                return new Kept($to, true);
+            }),
+        );
     }
 
     /**
@@ -183,21 +258,37 @@ final class Bench
 
     private function move(Build $build, int $from, int $to, string $kind, string $window, string $token): void
     {
-        Move::create(['build_id' => $build->id, 'from_no' => $from, 'to_no' => $to, 'kind' => $kind, 'window' => $window, 'token' => $token, 'at' => self::now()]);
+        Move::create([
+            'build_id' => $build->id,
+            'from_no' => $from,
+            'to_no' => $to,
+            'kind' => $kind,
+            'window' => $window,
+            'token' => $token,
+            'at' => self::now(),
+        ]);
     }
 
     /** @param  array<array-key, mixed>|null  $edit */
     private function insert(int $build, int $no, ?int $parent, Document $document, string $what, ?array $edit): void
     {
         Revision::create([
-            'build_id' => $build, 'no' => $no, 'parent' => $parent, 'doc' => gzencode($document->json, 6), 'hash' => $document->hash(),
-            'what' => mb_strimwidth($what, 0, 200, '…'), 'edit' => $edit === null ? null : json_encode($edit), 'at' => self::now(),
+            'build_id' => $build,
+            'no' => $no,
+            'parent' => $parent,
+            'doc' => gzencode($document->json, 6),
+            'hash' => $document->hash(),
+            'what' => mb_strimwidth($what, 0, 200, '…'),
+            'edit' => $edit === null ? null : json_encode($edit),
+            'at' => self::now(),
         ]);
     }
 
     public function revision(Build $build, int $no): Revision
     {
-        return Revision::query()->where(['build_id' => $build->id, 'no' => $no])->first() ?? throw BadBuild::at('/base', "revision {$no} is not kept here.");
+        return Revision::query()
+            ->where(['build_id' => $build->id, 'no' => $no])
+            ->first() ?? throw BadBuild::at('/base', "revision {$no} is not kept here.");
     }
 
     /** @throws Damaged */
@@ -225,7 +316,10 @@ final class Bench
 
     public function pin(Build $build, int $no, string $why): void
     {
-        Revision::query()->where(['build_id' => $build->id, 'no' => $no])->whereNull('pinned')->update(['pinned' => $why]);
+        Revision::query()
+            ->where(['build_id' => $build->id, 'no' => $no])
+            ->whereNull('pinned')
+            ->update(['pinned' => $why]);
     }
 
     public function remove(Build $build): void

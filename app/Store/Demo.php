@@ -11,7 +11,15 @@ use Illuminate\Support\Facades\DB;
 /** The demo builds: files of examples/, hung on an empty wall. */
 final readonly class Demo
 {
-    public const BUILDS = ['heron', 'wherry', 'coffee-stall', 'coffee-trike', 'mineral-cabinet', 'carnival-lantern', 'harbour-tour'];
+    public const BUILDS = [
+        'heron',
+        'wherry',
+        'coffee-stall',
+        'coffee-trike',
+        'mineral-cabinet',
+        'carnival-lantern',
+        'harbour-tour',
+    ];
 
     public function __construct(private Bench $bench)
     {
@@ -41,6 +49,9 @@ final readonly class Demo
     /** @return array<string, string> name => title */
     public static function titles(): array
     {
-        return array_combine(self::BUILDS, array_map(fn (string $name): string => self::document($name)->title(), self::BUILDS));
+        return array_combine(
+            self::BUILDS,
+            array_map(fn (string $name): string => self::document($name)->title(), self::BUILDS),
+        );
     }
 }

@@ -15,11 +15,20 @@ final class Difference
     public static function of(Document $theirs, Document $yours): array
     {
         [$a, $b] = [Index::of($theirs), Index::of($yours)];
-        $rows = self::fields('the build', array_filter($theirs->data, is_scalar(...)), array_filter($yours->data, is_scalar(...)));
+        $rows = self::fields(
+            'the build',
+            array_filter($theirs->data, is_scalar(...)),
+            array_filter($yours->data, is_scalar(...)),
+        );
         foreach (array_unique([...array_keys($a->paths), ...array_keys($b->paths)]) as $id) {
             $label = ($a->has($id) ? $a : $b)->item($id)->text('label', $id);
             if (! $a->has($id) || ! $b->has($id)) {
-                $rows[] = ['name' => $label, 'field' => '', 'theirs' => $a->has($id) ? 'there' : 'not there', 'yours' => $b->has($id) ? 'there' : 'not there'];
+                $rows[] = [
+                    'name' => $label,
+                    'field' => '',
+                    'theirs' => $a->has($id) ? 'there' : 'not there',
+                    'yours' => $b->has($id) ? 'there' : 'not there',
+                ];
 
                 continue;
             }
@@ -32,7 +41,10 @@ final class Difference
     /** @return array<array-key, mixed> fields that are not lists of things with ids of their own */
     private static function own(Fields $item): array
     {
-        return array_filter($item->data, fn (mixed $v): bool => ! is_array($v) || ! is_array($v[0] ?? null) || ! isset($v[0]['id']));
+        return array_filter(
+            $item->data,
+            fn (mixed $v): bool => ! is_array($v) || ! is_array($v[0] ?? null) || ! isset($v[0]['id']),
+        );
     }
 
     /**
@@ -47,7 +59,12 @@ final class Difference
             $t = $theirs[$field] ?? null;
             $y = $yours[$field] ?? null;
             if ($t != $y) {
-                $rows[] = ['name' => $name, 'field' => (string) $field, 'theirs' => self::show($t), 'yours' => self::show($y)];
+                $rows[] = [
+                    'name' => $name,
+                    'field' => (string) $field,
+                    'theirs' => self::show($t),
+                    'yours' => self::show($y),
+                ];
             }
         }
 

@@ -15,10 +15,33 @@ use BenchGlow\Ways\Ways;
 final class EditWords
 {
     private const FIELDS = [
-        'wanted_m' => 'length', 'length_m' => 'lead length', 'fuse_a' => 'fuse', 'count' => 'count', 'per_string' => 'LEDs in series', 'ohm' => 'resistor', 'last_ohm' => 'last resistor',
-        'label' => 'name', 'title' => 'title', 'place' => 'place', 'fit' => 'cut', 'surface' => 'surface', 'wire' => 'wire', 'at_m' => 'fuse place', 'brief.note' => 'note',
-        'min_v' => 'lowest volts', 'nominal_v' => 'normal volts', 'max_v' => 'highest volts', 'capacity_ah' => 'capacity', 'rated_w' => 'rating',
-        'events' => 'what happens', 'lasts_s' => 'how long it lasts', 'wanted' => 'when light is wanted', 'when' => 'when it glows', 'settings.uniformity_target' => 'evenness target', 'settings.drop_target' => 'drop target', 'rail_ohm_per_m' => 'rail resistance',
+        'wanted_m' => 'length',
+        'length_m' => 'lead length',
+        'fuse_a' => 'fuse',
+        'count' => 'count',
+        'per_string' => 'LEDs in series',
+        'ohm' => 'resistor',
+        'last_ohm' => 'last resistor',
+        'label' => 'name',
+        'title' => 'title',
+        'place' => 'place',
+        'fit' => 'cut',
+        'surface' => 'surface',
+        'wire' => 'wire',
+        'at_m' => 'fuse place',
+        'brief.note' => 'note',
+        'min_v' => 'lowest volts',
+        'nominal_v' => 'normal volts',
+        'max_v' => 'highest volts',
+        'capacity_ah' => 'capacity',
+        'rated_w' => 'rating',
+        'events' => 'what happens',
+        'lasts_s' => 'how long it lasts',
+        'wanted' => 'when light is wanted',
+        'when' => 'when it glows',
+        'settings.uniformity_target' => 'evenness target',
+        'settings.drop_target' => 'drop target',
+        'rail_ohm_per_m' => 'rail resistance',
     ];
 
     /** @param  array<array-key, mixed>  $edit */
@@ -30,11 +53,26 @@ final class EditWords
 
         return match ($f->text('op')) {
             'set' => $named(self::field($f)),
-            'set_wire' => $named('wire '.($f->numberOrNull('area_mm2') === null ? 'as recommended' : ($f->has('awg') ? Gauge::awg($f->integer('awg')) : Gauge::mm2($f->number('area_mm2')))->label())),
+            'set_wire' => $named(
+                'wire '.
+                    ($f->numberOrNull('area_mm2') === null
+                        ? 'as recommended'
+                        : ($f->has('awg')
+                            ? Gauge::awg($f->integer('awg'))
+                            : Gauge::mm2($f->number('area_mm2'))
+                        )->label()),
+            ),
             'feed_both_ends' => $named('fed at both ends'),
-            'feed' => $named(['both' => 'fed at both ends', 'middle' => 'fed in the middle', 'start' => 'fed at its start', 'end' => 'fed at its end'][$f->text('feed')] ?? 'fed elsewhere'),
+            'feed' => $named(
+                [
+                    'both' => 'fed at both ends',
+                    'middle' => 'fed in the middle',
+                    'start' => 'fed at its start',
+                    'end' => 'fed at its end',
+                ][$f->text('feed')] ?? 'fed elsewhere',
+            ),
             'split_run' => $named('split into two runs'),
-            'add' => $named('added '.(($f->object('value')->text('kind') ?: $f->text('section')))),
+            'add' => $named('added '.($f->object('value')->text('kind') ?: $f->text('section'))),
             'add_circuit' => "{$f->text('label')}: new circuit",
             'add_light' => $named('a light more'),
             'copy_circuit' => $named('copied'),
@@ -43,7 +81,9 @@ final class EditWords
             'use_part' => $named('now '.lcfirst($f->object('part')->text('label', 'another part'))),
             'accept' => "Set aside: {$f->text('rule')} at ".self::name($before, $f->text('subject'), $after),
             'unaccept' => "Looked at again: {$f->text('rule')} at ".self::name($before, $f->text('subject'), $after),
-            'use_way' => self::name($before, $f->text('circuit'), $after).': '.lcfirst(Ways::ALL[$f->text('way')][0] ?? 'switched otherwise'),
+            'use_way' => self::name($before, $f->text('circuit'), $after).
+                ': '.
+                lcfirst(Ways::ALL[$f->text('way')][0] ?? 'switched otherwise'),
             'batch' => self::batch($f, $before, $after),
             default => $named('changed'),
         };
@@ -72,14 +112,16 @@ final class EditWords
         }
         $number = $f->number('value');
 
-        return $field.' '.match (true) {
-            str_ends_with($f->text('field'), '_m') => Shown::metres($number),
-            str_ends_with($f->text('field'), '_a') => Shown::amps($number),
-            str_ends_with($f->text('field'), '_v') => Shown::volts($number),
-            str_ends_with($f->text('field'), 'ohm') => Shown::ohms($number),
-            str_ends_with($f->text('field'), '_target') => Shown::percent($number),
-            default => Shown::plain($number, 3),
-        };
+        return $field.
+            ' '.
+            match (true) {
+                str_ends_with($f->text('field'), '_m') => Shown::metres($number),
+                str_ends_with($f->text('field'), '_a') => Shown::amps($number),
+                str_ends_with($f->text('field'), '_v') => Shown::volts($number),
+                str_ends_with($f->text('field'), 'ohm') => Shown::ohms($number),
+                str_ends_with($f->text('field'), '_target') => Shown::percent($number),
+                default => Shown::plain($number, 3),
+            };
     }
 
     private static function name(Document $before, string $id, Document $after): string

@@ -14,14 +14,20 @@ use Illuminate\Support\Facades\DB;
  */
 final readonly class Thinner
 {
-    public function __construct(private int $newestKept = 2000, private int $mostRevisions = 5000, private int $mostBytes = 64 * 1024 * 1024)
-    {
+    public function __construct(
+        private int $newestKept = 2000,
+        private int $mostRevisions = 5000,
+        private int $mostBytes = 64 * 1024 * 1024,
+    ) {
     }
 
     /** @return int revisions taken out */
     public function run(): int
     {
-        Build::query()->whereNotNull('deleted_at')->where('deleted_at', '<', now()->subDays(30)->format('Y-m-d H:i:s'))->delete();
+        Build::query()
+            ->whereNotNull('deleted_at')
+            ->where('deleted_at', '<', now()->subDays(30)->format('Y-m-d H:i:s'))
+            ->delete();
         $taken = 0;
         foreach (Build::query()->get() as $build) {
             $taken += $this->thin($build);
@@ -32,7 +38,10 @@ final readonly class Thinner
 
     private function thin(Build $build): int
     {
-        $all = Revision::query()->where('build_id', $build->id)->orderBy('no')->get(['no', 'parent', 'pinned', 'at', DB::raw('length(doc) as size')]);
+        $all = Revision::query()
+            ->where('build_id', $build->id)
+            ->orderBy('no')
+            ->get(['no', 'parent', 'pinned', 'at', DB::raw('length(doc) as size')]);
         if ($all->count() <= $this->mostRevisions && $all->sum('size') <= $this->mostBytes) {
             return 0;
         }
@@ -51,8 +60,13 @@ final readonly class Thinner
         $days = array_flip($lastOfDay);
         $gone = [];
         foreach ($all as $revision) {
-            $keep = isset($newest[$revision->no]) || $revision->pinned !== null || isset($days[$revision->no]) || $revision->parent === null
-                || $revision->no === $build->head || $revision->no === $build->tip;
+            $keep =
+                isset($newest[$revision->no]) ||
+                $revision->pinned !== null ||
+                isset($days[$revision->no]) ||
+                $revision->parent === null ||
+                $revision->no === $build->head ||
+                $revision->no === $build->tip;
             if (! $keep) {
                 $gone[$revision->no] = true;
             }
@@ -79,7 +93,9 @@ final readonly class Thinner
                     $of = $parent[$of] ?? null;
                 }
                 if (! isset($gone[$no]) && $of !== $was) {
-                    Revision::query()->where(['build_id' => $build->id, 'no' => $no])->update(['parent' => $of]);
+                    Revision::query()
+                        ->where(['build_id' => $build->id, 'no' => $no])
+                        ->update(['parent' => $of]);
                 }
             }
         });

@@ -17,13 +17,15 @@ final class Analyses
 
     public function of(Document $document, Preference $preference): Review
     {
-        $key = "solved:{$document->hash()}:{$preference->wire}:{$preference->units}:{$preference->decimal_sign}:".self::version();
+        $key =
+            "solved:{$document->hash()}:{$preference->wire}:{$preference->units}:{$preference->decimal_sign}:".
+            self::version();
         if (isset($this->here[$key])) {
             return $this->here[$key];
         }
         $kept = Cache::get($key);
         $review = is_string($kept) ? @unserialize((string) gzuncompress($kept)) : null;
-        if (! $review instanceof Review) {
+        if (! ($review instanceof Review)) {
             $review = Review::of($document, $preference->wire, $preference->units);
             Cache::put($key, gzcompress(serialize($review), 1), now()->addDays(30));
         }
@@ -36,6 +38,20 @@ final class Analyses
     {
         static $version = null;
 
-        return $version ??= config('app.core') ?? substr(md5(implode(' ', array_map(filemtime(...), [...glob(base_path('core/*/*.php')) ?: [], ...glob(base_path('core/*/*/*.php')) ?: []]))), 0, 12);
+        return $version ??=
+            config('app.core') ??
+            substr(
+                md5(
+                    implode(
+                        ' ',
+                        array_map(filemtime(...), [
+                            ...glob(base_path('core/*/*.php')) ?: [],
+                            ...glob(base_path('core/*/*/*.php')) ?: [],
+                        ]),
+                    ),
+                ),
+                0,
+                12,
+            );
     }
 }

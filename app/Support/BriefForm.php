@@ -18,7 +18,17 @@ use BenchGlow\Story\Shipped;
 /** Forms of the Brief: the clauses of a sentence, stories, their events and the spans in which light is wanted. */
 final readonly class BriefForm
 {
-    public const OPS = ['set_clauses', 'add_fact', 'use_story', 'add_event', 'move_event', 'drop_event', 'add_wanted', 'drop_wanted', 'story_lasts'];
+    public const OPS = [
+        'set_clauses',
+        'add_fact',
+        'use_story',
+        'add_event',
+        'move_event',
+        'drop_event',
+        'add_wanted',
+        'drop_wanted',
+        'story_lasts',
+    ];
 
     public function __construct(private Document $document)
     {
@@ -34,7 +44,8 @@ final readonly class BriefForm
         return match ($in->text('op')) {
             'set_clauses' => $this->clauses($in),
             'add_fact' => $this->fact($in),
-            'use_story' => Shipped::edit($this->document, $in->text('text'), $in->text('circuit')) ?? throw new NotUnderstood('Story: choose one from the list.'),
+            'use_story' => Shipped::edit($this->document, $in->text('text'), $in->text('circuit')) ??
+                throw new NotUnderstood('Story: choose one from the list.'),
             'add_wanted' => $this->wanted($in),
             'story_lasts' => $this->lasts($in),
             'drop_wanted' => $this->without($in->text('id'), 'wanted', (int) $in->text('n')),
@@ -72,17 +83,36 @@ final readonly class BriefForm
         $index = Index::of($this->document);
         for ($n = 1; $index->has("fact_{$n}"); $n++);
 
-        return ['op' => 'add', 'section' => 'brief.facts', 'value' => ['id' => "fact_{$n}", 'kind' => $kind, ...($where === '' ? [] : ['where' => $where]), ...($value === '' ? [] : ['value' => $value])]];
+        return [
+            'op' => 'add',
+            'section' => 'brief.facts',
+            'value' => [
+                'id' => "fact_{$n}",
+                'kind' => $kind,
+                ...$where === '' ? [] : ['where' => $where],
+                ...$value === '' ? [] : ['value' => $value],
+            ],
+        ];
     }
 
     /** A day as the file keeps it; the month in letters leaves no doubt about the order. */
     private static function date(string $typed): string
     {
         // Asked of a parser without a clock; a 30th of February comes back with a warning.
-        $d = preg_match('/^\d{4}-\d\d-\d\d$|^\d{1,2}\.? [a-z]{3,9} \d{4}$|^[a-z]{3,9} \d{1,2},? \d{4}$/i', $typed) === 1 ? date_parse(str_replace('. ', ' ', $typed)) : null;
-        $day = $d === null || $d['error_count'] + $d['warning_count'] > 0 ? '' : sprintf('%04d-%02d-%02d', (int) $d['year'], (int) $d['month'], (int) $d['day']);
+        $d =
+            preg_match('/^\d{4}-\d\d-\d\d$|^\d{1,2}\.? [a-z]{3,9} \d{4}$|^[a-z]{3,9} \d{1,2},? \d{4}$/i', $typed) === 1
+                ? date_parse(str_replace('. ', ' ', $typed))
+                : null;
+        $day =
+            $d === null || $d['error_count'] + $d['warning_count'] > 0
+                ? ''
+                : sprintf('%04d-%02d-%02d', (int) $d['year'], (int) $d['month'], (int) $d['day']);
 
-        return Facts::isDay($day) ? $day : throw new NotUnderstood("Needed by, what: '{$typed}' is no date. Type it like 2026-06-01 or 1 June 2026.");
+        return Facts::isDay($day)
+            ? $day
+            : throw new NotUnderstood(
+                "Needed by, what: '{$typed}' is no date. Type it like 2026-06-01 or 1 June 2026.",
+            );
     }
 
     private function story(string $id): Fields
@@ -103,9 +133,15 @@ final readonly class BriefForm
     {
         $story = $this->story($in->text('id'));
         $lasts = self::time($in->text('text'), 'Lasts', INF);
-        $last = max([60.0, ...array_map(fn (Fields $e): float => $e->number('at_s'), $story->objects('events')), ...array_map(fn (Fields $w): float => $w->number('to_s'), $story->objects('wanted'))]);
+        $last = max([
+            60.0,
+            ...array_map(fn (Fields $e): float => $e->number('at_s'), $story->objects('events')),
+            ...array_map(fn (Fields $w): float => $w->number('to_s'), $story->objects('wanted')),
+        ]);
         if ($lasts < $last) {
-            throw new NotUnderstood('Lasts: something still happens at '.Clock::show($last).'. Expected no less than that.');
+            throw new NotUnderstood(
+                'Lasts: something still happens at '.Clock::show($last).'. Expected no less than that.',
+            );
         }
 
         return ['op' => 'set', 'id' => $story->text('id'), 'field' => 'lasts_s', 'value' => $lasts];
@@ -119,7 +155,11 @@ final readonly class BriefForm
             throw new NotUnderstood("{$field}: {$e->getMessage()}");
         }
 
-        return $seconds <= $lasts ? $seconds : throw new NotUnderstood("{$field}: ".Clock::show($seconds).' lies past the end of the story, '.Clock::show($lasts).'.');
+        return $seconds <= $lasts
+            ? $seconds
+            : throw new NotUnderstood(
+                "{$field}: ".Clock::show($seconds).' lies past the end of the story, '.Clock::show($lasts).'.',
+            );
     }
 
     /** @return array<string, mixed> an event added, or one moved: its time typed or stepped */
@@ -131,14 +171,20 @@ final readonly class BriefForm
         if ($in->text('op') === 'move_event') {
             $n = (int) $in->text('n');
             $old = $story->objects('events')[$n] ?? throw new NotUnderstood('Event: it is gone.');
-            $at = $in->text('by') !== '' ? min($lasts, max(0.0, $old->number('at_s') + (float) $in->text('by'))) : self::time($in->text('text'), 'Time', $lasts);
+            $at =
+                $in->text('by') !== ''
+                    ? min($lasts, max(0.0, $old->number('at_s') + (float) $in->text('by')))
+                    : self::time($in->text('text'), 'Time', $lasts);
             $events[$n] = [...$old->data, 'at_s' => $at];
         } else {
             [$input, $to] = [...explode(' ', $in->text('what'), 2), ''];
             $events[] = ['at_s' => self::time($in->text('text'), 'Time', $lasts), 'input' => $input, 'to' => $to];
             $this->must($input, $to);
         }
-        usort($events, fn (mixed $a, mixed $b): int => (is_array($a) ? $a['at_s'] : 0) <=> (is_array($b) ? $b['at_s'] : 0));
+        usort(
+            $events,
+            fn (mixed $a, mixed $b): int => (is_array($a) ? $a['at_s'] : 0) <=> (is_array($b) ? $b['at_s'] : 0),
+        );
 
         return ['op' => 'set', 'id' => $story->text('id'), 'field' => 'events', 'value' => $events];
     }
@@ -164,12 +210,25 @@ final readonly class BriefForm
             throw new NotUnderstood('Wanted to: it ends before it begins, '.Clock::show($from).'.');
         }
 
-        return ['op' => 'set', 'id' => $story->text('id'), 'field' => 'wanted', 'value' => [...$story->items('wanted'), ['circuit' => $in->text('circuit'), 'from_s' => $from, 'to_s' => $to]]];
+        return [
+            'op' => 'set',
+            'id' => $story->text('id'),
+            'field' => 'wanted',
+            'value' => [
+                ...$story->items('wanted'),
+                ['circuit' => $in->text('circuit'), 'from_s' => $from, 'to_s' => $to],
+            ],
+        ];
     }
 
     /** @return array<string, mixed> */
     private function without(string $id, string $list, int $n): array
     {
-        return ['op' => 'set', 'id' => $id, 'field' => $list, 'value' => array_values(array_diff_key($this->story($id)->items($list), [$n => true]))];
+        return [
+            'op' => 'set',
+            'id' => $id,
+            'field' => $list,
+            'value' => array_values(array_diff_key($this->story($id)->items($list), [$n => true])),
+        ];
     }
 }

@@ -50,12 +50,28 @@ final readonly class EditForm
         }
 
         return match ($in->text('op', 'set')) {
-            'add_circuit' => ['op' => 'add_circuit', 'label' => trim($in->text('label')), 'supply' => $in->text('supply'), ...$this->light($in)],
-            'add_light' => ['op' => 'add_light', 'circuit' => $in->text('circuit'), 'supply' => $in->text('supply'), ...$this->light($in)],
+            'add_circuit' => [
+                'op' => 'add_circuit',
+                'label' => trim($in->text('label')),
+                'supply' => $in->text('supply'),
+                ...$this->light($in),
+            ],
+            'add_light' => [
+                'op' => 'add_light',
+                'circuit' => $in->text('circuit'),
+                'supply' => $in->text('supply'),
+                ...$this->light($in),
+            ],
             'use_part' => ['op' => 'use_part', 'id' => $in->text('id'), 'part' => $this->part($in->text('text'))->data],
             'copy_circuit' => ['op' => 'copy_circuit', 'id' => $in->text('id'), 'label' => trim($in->text('label'))],
             'remove', 'feed_both_ends', 'split_run' => ['op' => $in->text('op'), 'id' => $in->text('id')],
-            'accept' => ['op' => 'accept', 'rule' => $in->text('rule'), 'subject' => $in->text('subject'), 'reason' => $in->text('reason'), 'on' => now()->format('Y-m-d')],
+            'accept' => [
+                'op' => 'accept',
+                'rule' => $in->text('rule'),
+                'subject' => $in->text('subject'),
+                'reason' => $in->text('reason'),
+                'on' => now()->format('Y-m-d'),
+            ],
             'unaccept' => ['op' => 'unaccept', 'rule' => $in->text('rule'), 'subject' => $in->text('subject')],
             'set_wire' => $this->wire($in->text('id'), $in->text('text')),
             'add_supply' => $this->supply($in),
@@ -78,7 +94,12 @@ final readonly class EditForm
         }
         $value = $empty && FieldKinds::mayBeEmpty($field) ? null : $this->quantity($unit, $field, $text);
 
-        return ['op' => 'set', 'id' => $id, 'field' => $field, 'value' => $unit === Unit::Count && $value !== null ? (int) $value : $value];
+        return [
+            'op' => 'set',
+            'id' => $id,
+            'field' => $field,
+            'value' => $unit === Unit::Count && $value !== null ? (int) $value : $value,
+        ];
     }
 
     private function quantity(Unit $unit, string $field, string $text): float
@@ -99,7 +120,12 @@ final readonly class EditForm
         }
         $gauge = Gauge::read($text);
 
-        return ['op' => 'set_wire', 'id' => $lead, 'area_mm2' => round($gauge->areaMm2, 6), ...($gauge->awg === null ? [] : ['awg' => $gauge->awg])];
+        return [
+            'op' => 'set_wire',
+            'id' => $lead,
+            'area_mm2' => round($gauge->areaMm2, 6),
+            ...$gauge->awg === null ? [] : ['awg' => $gauge->awg],
+        ];
     }
 
     private function part(string $key): Fields
@@ -110,7 +136,8 @@ final readonly class EditForm
             }
         }
 
-        return Catalogue::part($key) ?? throw BadBuild::at('/part', "Part: nothing on the shelf is called '{$key}'. Choose one from the list.");
+        return Catalogue::part($key) ??
+            throw BadBuild::at('/part', "Part: nothing on the shelf is called '{$key}'. Choose one from the list.");
     }
 
     /** @return array{light: array<string, mixed>, part: array<array-key, mixed>} */
@@ -121,11 +148,18 @@ final readonly class EditForm
         $light = match ($part->text('kind')) {
             'strip' => ['kind' => 'strip', 'wanted_m' => $this->quantity(Unit::Length, 'wanted_m', $amount)],
             'led' => $this->row($part, (int) $this->quantity(Unit::Count, 'count', $amount), $in->text('supply')),
-            default => ['kind' => 'module', 'count' => (int) $this->quantity(Unit::Count, 'count', $amount), 'spacing_m' => 0.2],
+            default => [
+                'kind' => 'module',
+                'count' => (int) $this->quantity(Unit::Count, 'count', $amount),
+                'spacing_m' => 0.2,
+            ],
         };
         $label = trim($in->text('label'));
 
-        return ['light' => [...$light, ...($label === '' ? ['label' => $part->text('label')] : ['label' => $label])], 'part' => $part->data];
+        return [
+            'light' => [...$light, ...$label === '' ? ['label' => $part->text('label')] : ['label' => $label]],
+            'part' => $part->data,
+        ];
     }
 
     /**
@@ -136,7 +170,9 @@ final readonly class EditForm
     private function row(Fields $part, int $count, string $supplyId): array
     {
         $supplies = $this->document->fields()->objects('supplies');
-        $supply = array_values(array_filter($supplies, fn (Fields $s): bool => $s->text('id') === $supplyId))[0] ?? $supplies[0] ?? null;
+        $supply =
+            array_values(array_filter($supplies, fn (Fields $s): bool => $s->text('id') === $supplyId))[0] ??
+            ($supplies[0] ?? null);
         if ($count < 1) {
             throw new NotUnderstood('Count: at least one LED is needed.');
         }
@@ -144,18 +180,38 @@ final readonly class EditForm
         if ($supply === null) {
             return $row;
         }
-        $led = new Led($part->number('vf_v'), $part->number('if_a'), $part->number('imax_a'), $part->number('vf_tolerance_v', 0.1));
-        $options = (new SeriesResistor(new Envelope($supply->number('min_v'), $supply->number('nominal_v'), $supply->number('max_v')), $led, $count, $led->ifA))->options();
+        $led = new Led(
+            $part->number('vf_v'),
+            $part->number('if_a'),
+            $part->number('imax_a'),
+            $part->number('vf_tolerance_v', 0.1),
+        );
+        $options = (new SeriesResistor(
+            new Envelope($supply->number('min_v'), $supply->number('nominal_v'), $supply->number('max_v')),
+            $led,
+            $count,
+            $led->ifA,
+        ))->options();
         $best = SeriesResistor::best($options);
 
-        return $best === null ? $row : [...$row, 'per_string' => $options[$best]->ledsPerString, 'ohm' => $options[$best]->resistorOhm,
-            ...($options[$best]->lastStringLeds === $options[$best]->ledsPerString ? [] : ['last_ohm' => $options[$best]->lastResistorOhm])];
+        return $best === null
+            ? $row
+            : [
+                ...$row,
+                'per_string' => $options[$best]->ledsPerString,
+                'ohm' => $options[$best]->resistorOhm,
+                ...$options[$best]->lastStringLeds === $options[$best]->ledsPerString
+                    ? []
+                    : ['last_ohm' => $options[$best]->lastResistorOhm],
+            ];
     }
 
     /** @return array<string, mixed> */
     private function supply(Fields $in): array
     {
-        $supply = Catalogue::supply($in->text('supply')) ?? throw BadBuild::at('/supply', 'Supply: choose one from the list.');
+        $supply =
+            Catalogue::supply($in->text('supply')) ??
+            throw BadBuild::at('/supply', 'Supply: choose one from the list.');
         $base = Index::slug($supply->text('label'));
         $index = Index::of($this->document);
         for ($id = $base, $n = 2; $index->has($id); $n++) {
@@ -168,16 +224,37 @@ final readonly class EditForm
     /** @return array<string, mixed> */
     private function calibrate(Fields $in): array
     {
-        $light = Build::of($this->document)->lights[$in->text('id')] ?? throw BadBuild::at('/id', 'That strip is gone.');
-        $read = fn (Unit $unit, string $name, string $field): float => $this->named($name, fn (): float => Typed::read($unit, $in->text($field), $this->preference->units === 'imperial' ? 'in' : 'm'));
-        $fit = StripCalibration::fit($light->strip(), $read(Unit::Length, 'Length of the piece', 'piece'), $read(Unit::Volts, 'Volts at the fed end', 'fed'),
-            $read(Unit::Volts, 'Volts at the far end', 'far'), $read(Unit::Amps, 'Amps', 'amps'));
+        $light =
+            Build::of($this->document)->lights[$in->text('id')] ?? throw BadBuild::at('/id', 'That strip is gone.');
+        $read = fn (Unit $unit, string $name, string $field): float => $this->named(
+            $name,
+            fn (): float => Typed::read($unit, $in->text($field), $this->preference->units === 'imperial' ? 'in' : 'm'),
+        );
+        $fit = StripCalibration::fit(
+            $light->strip(),
+            $read(Unit::Length, 'Length of the piece', 'piece'),
+            $read(Unit::Volts, 'Volts at the fed end', 'fed'),
+            $read(Unit::Volts, 'Volts at the far end', 'far'),
+            $read(Unit::Amps, 'Amps', 'amps'),
+        );
         $part = $light->part->text('id');
-        $set = fn (string $field, mixed $value): array => ['op' => 'set', 'id' => $part, 'field' => $field, 'value' => $value];
+        $set = fn (string $field, mixed $value): array => [
+            'op' => 'set',
+            'id' => $part,
+            'field' => $field,
+            'value' => $value,
+        ];
 
-        return ['op' => 'batch', 'what' => $light->part->text('label', $part).': rails measured', 'edits' => [
-            $set('rail_ohm_per_m', round($fit->railOhmPerM, 6)), $set('common_ohm_per_m', round($fit->commonOhmPerM, 6)), $set('watts_per_m', round($fit->wattsPerM, 4)), $set('rail_from', 'measured'),
-        ]];
+        return [
+            'op' => 'batch',
+            'what' => $light->part->text('label', $part).': rails measured',
+            'edits' => [
+                $set('rail_ohm_per_m', round($fit->railOhmPerM, 6)),
+                $set('common_ohm_per_m', round($fit->commonOhmPerM, 6)),
+                $set('watts_per_m', round($fit->wattsPerM, 4)),
+                $set('rail_from', 'measured'),
+            ],
+        ];
     }
 
     /** @param  callable(): float  $read */

@@ -44,7 +44,8 @@ final class FieldKinds
 
     public static function name(string $field): string
     {
-        return self::QUANTITIES[$field][1] ?? ($field === 'label' ? 'Name' : ucfirst(str_replace(['brief.', 'settings.', '_'], ['', '', ' '], $field)));
+        return self::QUANTITIES[$field][1] ??
+            ($field === 'label' ? 'Name' : ucfirst(str_replace(['brief.', 'settings.', '_'], ['', '', ' '], $field)));
     }
 
     public static function mayBeEmpty(string $field): bool

@@ -20,7 +20,13 @@ use BenchGlow\Ways\Ways;
 final readonly class StartForm
 {
     /** What feeds it where nobody said, by place; else a 12 V house bank. */
-    private const SUPPLY = ['cycle' => 'pack_lifepo4_12', 'cabinet' => 'driver_12_60', 'display' => 'driver_12_60', 'portable' => 'pack_lifepo4_12', 'wearable' => 'pack_lifepo4_12'];
+    private const SUPPLY = [
+        'cycle' => 'pack_lifepo4_12',
+        'cabinet' => 'driver_12_60',
+        'display' => 'driver_12_60',
+        'portable' => 'pack_lifepo4_12',
+        'wearable' => 'pack_lifepo4_12',
+    ];
 
     /** When it glows: words, and for a switch of its own the input's kind, label, positions and the part. */
     public const WHEN = [
@@ -35,8 +41,11 @@ final readonly class StartForm
     ];
 
     private const INPUTS = [
-        'hand' => ['Switch', ['off', 'on'], null], 'lid' => ['Lid', ['down', 'up'], 'lid_switch'], 'door' => ['Door', ['shut', 'open'], 'lid_switch'],
-        'motion' => ['Someone near', ['still', 'there'], 'sensor_motion'], 'dusk' => ['Evening', ['light', 'dark'], 'sensor_dusk'],
+        'hand' => ['Switch', ['off', 'on'], null],
+        'lid' => ['Lid', ['down', 'up'], 'lid_switch'],
+        'door' => ['Door', ['shut', 'open'], 'lid_switch'],
+        'motion' => ['Someone near', ['still', 'there'], 'sensor_motion'],
+        'dusk' => ['Evening', ['light', 'dark'], 'sensor_dusk'],
     ];
 
     public function __construct(private Preference $preference)
@@ -50,18 +59,30 @@ final readonly class StartForm
         if (! in_array($place, FormatOne::PLACES, true)) {
             throw new NotUnderstood('Place: choose one from the list, or skip it.');
         }
-        $supply = Catalogue::supply($in->text('supply') ?: self::SUPPLY[$place] ?? 'house_bank_12') ?? throw new NotUnderstood('Supply: choose what feeds it from the list, or skip it.');
+        $supply =
+            Catalogue::supply($in->text('supply') ?: self::SUPPLY[$place] ?? 'house_bank_12') ??
+            throw new NotUnderstood('Supply: choose what feeds it from the list, or skip it.');
         if (! isset(self::WHEN[$in->text('when')])) {
             throw new NotUnderstood('When: choose one from the list, or skip it.');
         }
-        $document = Document::fromJson((string) json_encode([
-            'format' => FormatOne::NAME, 'version' => FormatOne::VERSION, 'title' => trim($in->text('title')) ?: 'A new build', 'place' => $place,
-            'supplies' => [['id' => Index::slug($supply->text('label')), ...$supply->data]], 'circuits' => [],
-        ]));
+        $document = Document::fromJson(
+            (string) json_encode([
+                'format' => FormatOne::NAME,
+                'version' => FormatOne::VERSION,
+                'title' => trim($in->text('title')) ?: 'A new build',
+                'place' => $place,
+                'supplies' => [['id' => Index::slug($supply->text('label')), ...$supply->data]],
+                'circuits' => [],
+            ]),
+        );
         $document = $this->lit($document, $in, $supply->number('nominal_v'));
         $document = $this->switched($document, $in->text('when'));
         foreach ($this->facts($in) as $n => $fact) {
-            $document = Editor::apply($document, ['op' => 'add', 'section' => 'brief.facts', 'value' => ['id' => 'fact_'.($n + 1), ...$fact]]);
+            $document = Editor::apply($document, [
+                'op' => 'add',
+                'section' => 'brief.facts',
+                'value' => ['id' => 'fact_'.($n + 1), ...$fact],
+            ]);
         }
 
         return $document;
@@ -69,11 +90,27 @@ final readonly class StartForm
 
     private function lit(Document $document, Fields $in, float $volts): Document
     {
-        $key = $in->text('part') ?: ($volts >= 20 ? 'strip_warm_24_96' : ($volts >= 11 && $volts < 16 ? 'strip_warm_12_96' : 'led_warm_5'));
+        $key =
+            $in->text('part') ?:
+            ($volts >= 20
+                ? 'strip_warm_24_96'
+                : ($volts >= 11 && $volts < 16
+                    ? 'strip_warm_12_96'
+                    : 'led_warm_5'));
         $part = Catalogue::part($key) ?? throw new NotUnderstood('What glows: choose one from the list, or skip it.');
         $amount = trim($in->text('amount')) ?: ($part->text('kind') === 'strip' ? '1 m' : '6');
 
-        return Editor::apply($document, (new EditForm($this->preference, $document))->edit(new Fields(['op' => 'add_circuit', 'label' => trim($in->text('label')) ?: 'First light', 'part' => $key, 'amount' => $amount])));
+        return Editor::apply(
+            $document,
+            (new EditForm($this->preference, $document))->edit(
+                new Fields([
+                    'op' => 'add_circuit',
+                    'label' => trim($in->text('label')) ?: 'First light',
+                    'part' => $key,
+                    'amount' => $amount,
+                ]),
+            ),
+        );
     }
 
     private function switched(Document $document, string $when): Document
@@ -83,13 +120,26 @@ final readonly class StartForm
             return $document;
         }
         if (! isset(self::INPUTS[$when])) {
-            return Editor::apply($document, ['op' => 'use_way', 'circuit' => $circuit, 'way' => $when === 'host_plus' ? 'relay_positive' : 'relay_ground']);
+            return Editor::apply($document, [
+                'op' => 'use_way',
+                'circuit' => $circuit,
+                'way' => $when === 'host_plus' ? 'relay_positive' : 'relay_ground',
+            ]);
         }
         [$label, $positions, $part] = self::INPUTS[$when];
         $input = Index::of($document)->has($when) ? "{$when}_input" : $when;
-        $document = Editor::apply($document, ['op' => 'add', 'section' => 'inputs', 'value' => ['id' => $input, 'label' => $label, 'kind' => $when, 'positions' => $positions]]);
+        $document = Editor::apply($document, [
+            'op' => 'add',
+            'section' => 'inputs',
+            'value' => ['id' => $input, 'label' => $label, 'kind' => $when, 'positions' => $positions],
+        ]);
 
-        return Editor::apply($document, $part === null ? ['op' => 'use_way', 'circuit' => $circuit, 'way' => 'hand', 'inputs' => [$input]] : Ways::handWith($document, $circuit, $input, $part));
+        return Editor::apply(
+            $document,
+            $part === null
+                ? ['op' => 'use_way', 'circuit' => $circuit, 'way' => 'hand', 'inputs' => [$input]]
+                : Ways::handWith($document, $circuit, $input, $part),
+        );
     }
 
     /** @return list<array<string, string>> */

@@ -21,11 +21,16 @@ final class Svg
     {
         [$w, $h] = [self::n($drawing->width), self::n($drawing->height)];
 
-        return "<?xml version=\"1.0\" encoding=\"UTF-8\"?>\n<svg xmlns=\"http://www.w3.org/2000/svg\" viewBox=\"0 0 {$w} {$h}\" width=\"{$w}\" height=\"{$h}\">"
-            .'<title>'.e($drawing->title).'</title><desc>'.e($drawing->description).'</desc>'
-            .'<style>text{font:15px sans-serif;fill:#1d2427}.figure{font-family:monospace}.w{fill:none;stroke:#a34d1c;stroke-width:5}.w.held,.w.dead{stroke:#6f7b7e;stroke-width:1.5}.tick{display:none}'
-            .'.sym,.sym line,.sym path{fill:#fbf8f1;stroke:#1d2427;stroke-width:2}.carrier{fill:#20282c}.halo{opacity:.25}.cut{stroke:#6f7b7e;stroke-dasharray:2 2}.pinmark circle{fill:#1d2427}.pinmark text{fill:#fff}.dot{fill:#a34d1c}</style>'
-            .self::shapes($drawing->shapes).'</svg>';
+        return "<?xml version=\"1.0\" encoding=\"UTF-8\"?>\n<svg xmlns=\"http://www.w3.org/2000/svg\" viewBox=\"0 0 {$w} {$h}\" width=\"{$w}\" height=\"{$h}\">".
+            '<title>'.
+            e($drawing->title).
+            '</title><desc>'.
+            e($drawing->description).
+            '</desc>'.
+            '<style>text{font:15px sans-serif;fill:#1d2427}.figure{font-family:monospace}.w{fill:none;stroke:#a34d1c;stroke-width:5}.w.held,.w.dead{stroke:#6f7b7e;stroke-width:1.5}.tick{display:none}'.
+            '.sym,.sym line,.sym path{fill:#fbf8f1;stroke:#1d2427;stroke-width:2}.carrier{fill:#20282c}.halo{opacity:.25}.cut{stroke:#6f7b7e;stroke-dasharray:2 2}.pinmark circle{fill:#1d2427}.pinmark text{fill:#fff}.dot{fill:#a34d1c}</style>'.
+            self::shapes($drawing->shapes).
+            '</svg>';
     }
 
     private static function n(float $x): string
@@ -41,15 +46,47 @@ final class Svg
 
         return match ($s->kind) {
             'wire' => self::wire($s, $part),
-            'text' => "<text x=\"{$x}\" y=\"{$y}\" class=\"{$words}\" text-anchor=\"{$s->anchor}\"{$part}>".e($s->text).'</text>',
+            'text' => "<text x=\"{$x}\" y=\"{$y}\" class=\"{$words}\" text-anchor=\"{$s->anchor}\"{$part}>".
+                e($s->text).
+                '</text>',
             'halo' => "<rect class=\"halo {$s->state}\" x=\"{$x}\" y=\"{$y}\" width=\"{$w}\" height=\"{$h}\" rx=\"6\" fill=\"{$s->fill}\"/>",
             'carrier' => "<rect class=\"carrier\" x=\"{$x}\" y=\"{$y}\" width=\"{$w}\" height=\"{$h}\"{$part}/>",
             'unit' => self::unit($s),
             'cut' => "<line class=\"cut\" x1=\"{$x}\" y1=\"{$y}\" x2=\"{$x}\" y2=\"".self::n($s->y + $s->h).'"/>',
-            'dot' => '<circle class="dot" cx="'.self::n($s->x + $s->w / 2).'" cy="'.self::n($s->y + $s->h / 2).'" r="'.self::n($s->w / 2).'"/>',
-            'section' => '<circle class="section" cx="'.self::n($s->x + $s->w / 2).'" cy="'.self::n($s->y + $s->h / 2).'" r="'.self::n($s->w / 2).'"/>',
+            'dot' => '<circle class="dot" cx="'.
+                self::n($s->x + $s->w / 2).
+                '" cy="'.
+                self::n($s->y + $s->h / 2).
+                '" r="'.
+                self::n($s->w / 2).
+                '"/>',
+            'section' => '<circle class="section" cx="'.
+                self::n($s->x + $s->w / 2).
+                '" cy="'.
+                self::n($s->y + $s->h / 2).
+                '" r="'.
+                self::n($s->w / 2).
+                '"/>',
             'pin' => self::pin($s, $part),
-            'tip' => '<g class="tip '.e($s->state).'"><path d="M'.self::n($s->x + 6).' '.self::n($s->y + $s->h).'L'.self::n($s->x + 3).' '.self::n($s->y + 14).'V'.$y.'H'.self::n($s->x + 9).'V'.self::n($s->y + 14).'Z"/><title>'.e($s->state).' tip of the meter</title></g>',
+            'tip' => '<g class="tip '.
+                e($s->state).
+                '"><path d="M'.
+                self::n($s->x + 6).
+                ' '.
+                self::n($s->y + $s->h).
+                'L'.
+                self::n($s->x + 3).
+                ' '.
+                self::n($s->y + 14).
+                'V'.
+                $y.
+                'H'.
+                self::n($s->x + 9).
+                'V'.
+                self::n($s->y + 14).
+                'Z"/><title>'.
+                e($s->state).
+                ' tip of the meter</title></g>',
             default => self::symbol($s, $part),
         };
     }
@@ -66,7 +103,12 @@ final class Svg
         foreach ($s->points as $i => [$x, $y]) {
             $d .= ($i === 0 ? 'M' : 'L').self::n($x).' '.self::n($y);
         }
-        $ticks = $s->state === 'live' ? "<path class=\"tick\" d=\"{$d}\"/>" : ($s->state === 'held' ? "<path class=\"core\" d=\"{$d}\"/>" : '');
+        $ticks =
+            $s->state === 'live'
+                ? "<path class=\"tick\" d=\"{$d}\"/>"
+                : ($s->state === 'held'
+                    ? "<path class=\"core\" d=\"{$d}\"/>"
+                    : '');
 
         return "<g{$part}{$pin}><path class=\"w {$s->state}\" d=\"{$d}\"/>{$ticks}</g>";
     }
@@ -75,18 +117,45 @@ final class Svg
     {
         $unit = $s->title === '' ? '' : ' data-u="'.e("{$s->part} {$s->title}").'"';
         if ($s->state === 'lens') {
-            return "<circle{$unit} cx=\"".self::n($s->x + $s->w / 2).'" cy="'.self::n($s->y + $s->h / 2).'" r="'.self::n($s->w / 2)."\" fill=\"{$s->fill}\"/>";
+            return "<circle{$unit} cx=\"".
+                self::n($s->x + $s->w / 2).
+                '" cy="'.
+                self::n($s->y + $s->h / 2).
+                '" r="'.
+                self::n($s->w / 2).
+                "\" fill=\"{$s->fill}\"/>";
         }
 
-        return "<rect{$unit} x=\"".self::n($s->x).'" y="'.self::n($s->y).'" width="'.self::n($s->w).'" height="'.self::n($s->h)."\" rx=\"1.5\" fill=\"{$s->fill}\"/>";
+        return "<rect{$unit} x=\"".
+            self::n($s->x).
+            '" y="'.
+            self::n($s->y).
+            '" width="'.
+            self::n($s->w).
+            '" height="'.
+            self::n($s->h).
+            "\" rx=\"1.5\" fill=\"{$s->fill}\"/>";
     }
 
     private static function pin(Shape $s, string $part): string
     {
         [$cx, $cy] = [self::n($s->x + 11), self::n($s->y + 11)];
-        $bar = $s->state === 'danger' ? '<line x1="'.self::n($s->x + 1).'" y1="'.self::n($s->y + 20).'" x2="'.self::n($s->x + 21).'" y2="'.self::n($s->y + 20).'"/>' : '';
+        $bar =
+            $s->state === 'danger'
+                ? '<line x1="'.
+                    self::n($s->x + 1).
+                    '" y1="'.
+                    self::n($s->y + 20).
+                    '" x2="'.
+                    self::n($s->x + 21).
+                    '" y2="'.
+                    self::n($s->y + 20).
+                    '"/>'
+                : '';
 
-        return "<g data-goto=\"pin-{$s->text}\" class=\"pinmark {$s->state}\"{$part}><circle cx=\"{$cx}\" cy=\"{$cy}\" r=\"11\"/>{$bar}<text x=\"{$cx}\" y=\"".self::n($s->y + 16)."\" text-anchor=\"middle\">{$s->text}</text><title>Pin {$s->text}</title></g>";
+        return "<g data-goto=\"pin-{$s->text}\" class=\"pinmark {$s->state}\"{$part}><circle cx=\"{$cx}\" cy=\"{$cy}\" r=\"11\"/>{$bar}<text x=\"{$cx}\" y=\"".
+            self::n($s->y + 16).
+            "\" text-anchor=\"middle\">{$s->text}</text><title>Pin {$s->text}</title></g>";
     }
 
     /**
@@ -107,7 +176,8 @@ final class Svg
             'plug' => "<path class=\"lead\" d=\"M{$l} 0H-6M8 0H{$r}\"/><path class=\"open\" d=\"M-8 -8A9 9 0 0 1 -8 8\"/><rect x=\"-6\" y=\"-4\" width=\"13\" height=\"8\"/>",
             'diode' => "<path class=\"lead\" d=\"M{$l} 0H-11M11 0H{$r}\"/><path class=\"solid\" d=\"M-11 -11L11 0L-11 11Z\"/><path class=\"bar\" d=\"M11 -11V11\"/>",
             'contact' => self::blade($l, $r, str_contains($s->state, 'made')),
-            'host' => self::blade($l, $r, str_contains($s->state, 'made'))."<path class=\"hosts\" d=\"M{$l} {$b}H{$r}\"/>",
+            'host' => self::blade($l, $r, str_contains($s->state, 'made')).
+                "<path class=\"hosts\" d=\"M{$l} {$b}H{$r}\"/>",
             'coil' => "{$box}<path class=\"thin\" d=\"M-8 {$b}L8 {$t}\"/>",
             'load' => "<path class=\"lead\" d=\"M{$l} 0H-11M11 0H{$r}\"/><circle r=\"11\"/><path class=\"thin\" d=\"M-7.8 -7.8L7.8 7.8M-7.8 7.8L7.8 -7.8\"/><path class=\"hosts\" d=\"M{$l} 13H{$r}\"/>",
             'lamp' => "<path class=\"lead\" d=\"M{$l} 0H-8M8 0H{$r}\"/><circle r=\"8\"/><path class=\"thin\" d=\"M-5.6 -5.6L5.6 5.6M-5.6 5.6L5.6 -5.6\"/>",
@@ -123,12 +193,18 @@ final class Svg
         };
         $title = $s->title === '' ? '' : '<title>'.e($s->title).'</title>';
 
-        return "<g class=\"sym {$kind} {$s->state}\"{$part} transform=\"translate(".self::n($cx).' '.self::n($cy)."){$turn}\">{$title}{$inner}</g>";
+        return "<g class=\"sym {$kind} {$s->state}\"{$part} transform=\"translate(".
+            self::n($cx).
+            ' '.
+            self::n($cy).
+            "){$turn}\">{$title}{$inner}</g>";
     }
 
     /** Two posts and a blade that lands or stands off. */
     private static function blade(string $l, string $r, bool $made): string
     {
-        return "<path class=\"lead\" d=\"M{$l} 0H-20M20 0H{$r}\"/><path class=\"blade\" d=\"".($made ? 'M-20 0L22 -3' : 'M-20 0L14 -15').'"/><circle cx="-20" r="3.6"/><circle cx="20" r="3.6"/>';
+        return "<path class=\"lead\" d=\"M{$l} 0H-20M20 0H{$r}\"/><path class=\"blade\" d=\"".
+            ($made ? 'M-20 0L22 -3' : 'M-20 0L14 -15').
+            '"/><circle cx="-20" r="3.6"/><circle cx="20" r="3.6"/>';
     }
 }

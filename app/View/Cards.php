@@ -29,7 +29,13 @@ use Illuminate\Support\Facades\Cache;
 /** Alternatives side by side, each drawn, priced and explained; the one in use is marked "on the bench". */
 final readonly class Cards
 {
-    private const FEEDS = ['both' => 'Both ends', 'middle' => 'Middle', 'two' => 'Two runs', 'start' => 'Start', 'end' => 'End'];
+    private const FEEDS = [
+        'both' => 'Both ends',
+        'middle' => 'Middle',
+        'two' => 'Two runs',
+        'start' => 'Start',
+        'end' => 'End',
+    ];
 
     public function __construct(private StationPage $page)
     {
@@ -39,7 +45,16 @@ final readonly class Cards
     public function feeds(Light $light): array
     {
         $page = $this->page;
-        $key = implode(':', ['feeds', $page->document->hash(), $light->id, $page->supply, $page->preference->wire, $page->preference->units, $page->preference->decimal_sign, Analyses::version()]);
+        $key = implode(':', [
+            'feeds',
+            $page->document->hash(),
+            $light->id,
+            $page->supply,
+            $page->preference->wire,
+            $page->preference->units,
+            $page->preference->decimal_sign,
+            Analyses::version(),
+        ]);
         $kept = Cache::get($key);
         $cards = is_string($kept) ? @unserialize($kept) : null;
         if (! is_array($cards)) {
@@ -75,13 +90,43 @@ final readonly class Cards
             $ranked[] = [$way, $edit, $even, $wire, PartsList::price($tried) - PartsList::price($analysis), $tried];
         }
         $target = $analysis->build->settings->uniformityTarget;
-        usort($ranked, fn (array $a, array $b): int => [$a[2] < $target, round(-$a[2], 2), $a[3]] <=> [$b[2] < $target, round(-$b[2], 2), $b[3]]);
+        usort(
+            $ranked,
+            fn (array $a, array $b): int => [$a[2] < $target, round(-$a[2], 2), $a[3]] <=> [
+                $b[2] < $target,
+                round(-$b[2], 2),
+                $b[3],
+            ],
+        );
         $cards = [];
         foreach ($ranked as $n => [$way, $edit, $even, $wire, $price, $tried]) {
-            $cards[] = new Card(self::FEEDS[$way], Shown::percent($even), 'of the brightest at the dimmest',
-                $way === $now ? 'nothing to add' : ($wire < 0.005 ? ($wire < -0.005 ? '−'.$this->page->length(-$wire).' wire' : 'no more wire') : '+'.$this->page->length($wire).' wire').$this->money($price),
-                $n === 0 ? 'first: evenest'.($even >= $target ? ', keeps your '.Shown::percent($target) : '') : ($even < $target ? 'under your '.Shown::percent($target) : ''),
-                $way === $now, $edit, LightRow::shapes($tried->build->lights[$light->id], $tried->litState($light->id, $this->page->state())->lights[$light->id], 0.0, 8.0, 154.0, 14.0));
+            $cards[] = new Card(
+                self::FEEDS[$way],
+                Shown::percent($even),
+                'of the brightest at the dimmest',
+                $way === $now
+                    ? 'nothing to add'
+                    : ($wire < 0.005
+                            ? ($wire < -0.005
+                                ? '−'.$this->page->length(-$wire).' wire'
+                                : 'no more wire')
+                            : '+'.$this->page->length($wire).' wire').$this->money($price),
+                $n === 0
+                    ? 'first: evenest'.($even >= $target ? ', keeps your '.Shown::percent($target) : '')
+                    : ($even < $target
+                        ? 'under your '.Shown::percent($target)
+                        : ''),
+                $way === $now,
+                $edit,
+                LightRow::shapes(
+                    $tried->build->lights[$light->id],
+                    $tried->litState($light->id, $this->page->state())->lights[$light->id],
+                    0.0,
+                    8.0,
+                    154.0,
+                    14.0,
+                ),
+            );
         }
 
         return $cards;
@@ -91,7 +136,11 @@ final readonly class Cards
     private function tried(Document $document, array $edit): ?Analysis
     {
         try {
-            return Analysis::of(Editor::apply($document, $edit), $this->page->preference->wire, $this->page->preference->units);
+            return Analysis::of(
+                Editor::apply($document, $edit),
+                $this->page->preference->wire,
+                $this->page->preference->units,
+            );
         } catch (BadBuild) {
             return null;
         }
@@ -99,7 +148,13 @@ final readonly class Cards
 
     private function money(float $price): string
     {
-        return abs($price) < 0.005 ? '' : ', '.($price > 0 ? '+' : '−').Shown::figure(abs($price)).' '.$this->page->analysis->build->settings->currency;
+        return abs($price) < 0.005
+            ? ''
+            : ', '.
+                    ($price > 0 ? '+' : '−').
+                    Shown::figure(abs($price)).
+                    ' '.
+                    $this->page->analysis->build->settings->currency;
     }
 
     /** @return list<Card> every string length of a row of LEDs */
@@ -111,13 +166,40 @@ final readonly class Cards
         $cards = [];
         foreach ($options as $i => $o) {
             $used = $o->ledsPerString === $per && abs($light->fields->number('ohm') - (float) $o->resistorOhm) < 1e-6;
-            $last = $o->lastStringLeds === $o->ledsPerString ? '' : ', last of '.$o->lastStringLeds.' with '.($o->lastResistorOhm === null ? '—' : Shown::ohms($o->lastResistorOhm));
+            $last =
+                $o->lastStringLeds === $o->ledsPerString
+                    ? ''
+                    : ', last of '.
+                        $o->lastStringLeds.
+                        ' with '.
+                        ($o->lastResistorOhm === null ? '—' : Shown::ohms($o->lastResistorOhm));
             $cards[] = new Card(
-                $o->ledsPerString === 1 ? 'One LED, one resistor' : "{$o->ledsPerString} in series", $o->resistorOhm === null ? '—' : Shown::ohms($o->resistorOhm),
+                $o->ledsPerString === 1 ? 'One LED, one resistor' : "{$o->ledsPerString} in series",
+                $o->resistorOhm === null ? '—' : Shown::ohms($o->resistorOhm),
                 "{$o->strings} string".($o->strings === 1 ? '' : 's').$last,
-                $o->currentA === null ? '' : Shown::amps($o->currentA['min']).' / '.Shown::amps($o->currentA['nominal']).' / '.Shown::amps($o->currentA['max']).', '.Shown::plain((float) $o->ratingW, 3).' W resistors, '.Shown::percent((float) $o->efficiency).' becomes light',
-                implode(' ', [...$o->reasons, ...$o->warnings]) ?: ($i === $best ? 'first: fewest parts for the steadiest light' : 'swings '.Shown::percent((float) $o->swingLow).' to '.Shown::percent((float) $o->swingHigh)),
-                $used, $o->feasible() ? LedRow::edit($light, $o) : null, $this->stringDrawing($light, $o->ledsPerString, $o->strings, $o->lastStringLeds), $i === $best,
+                $o->currentA === null
+                    ? ''
+                    : Shown::amps($o->currentA['min']).
+                        ' / '.
+                        Shown::amps($o->currentA['nominal']).
+                        ' / '.
+                        Shown::amps($o->currentA['max']).
+                        ', '.
+                        Shown::plain((float) $o->ratingW, 3).
+                        ' W resistors, '.
+                        Shown::percent((float) $o->efficiency).
+                        ' becomes light',
+                implode(' ', [...$o->reasons, ...$o->warnings]) ?:
+                ($i === $best
+                    ? 'first: fewest parts for the steadiest light'
+                    : 'swings '.
+                        Shown::percent((float) $o->swingLow).
+                        ' to '.
+                        Shown::percent((float) $o->swingHigh)),
+                $used,
+                $o->feasible() ? LedRow::edit($light, $o) : null,
+                $this->stringDrawing($light, $o->ledsPerString, $o->strings, $o->lastStringLeds),
+                $i === $best,
             );
         }
         usort($cards, fn (Card $a, Card $b): int => [! $a->first, $a->edit === null] <=> [! $b->first, $b->edit === null]);
@@ -138,7 +220,16 @@ final readonly class Cards
             $shapes[] = Shape::wire([[0.0, $y + 5], [22.0 + $count * $step + 8, $y + 5]], 'live', $light->id);
             $shapes[] = Shape::box('resistor', 4.0, $y + 1, 14.0, 8.0, $light->id, 'live');
             for ($k = 0; $k < $count; $k++) {
-                $shapes[] = Shape::box('unit', 24.0 + $k * $step, $y, min(10.0, $step - 1), min(10.0, $step - 1), $light->id, 'lens', $hex);
+                $shapes[] = Shape::box(
+                    'unit',
+                    24.0 + $k * $step,
+                    $y,
+                    min(10.0, $step - 1),
+                    min(10.0, $step - 1),
+                    $light->id,
+                    'lens',
+                    $hex,
+                );
             }
         }
 
@@ -160,13 +251,40 @@ final readonly class Cards
         $cards = [];
         foreach (array_slice($sizes, max(0, $at - 1), 4) as $size) {
             $wire = $figures->wire;
-            $drop = $wire->areaMm2 > 0 ? $figures->dropV * $wire->areaMm2 / $size->areaMm2 : 0.0;
+            $drop = $wire->areaMm2 > 0 ? ($figures->dropV * $wire->areaMm2) / $size->areaMm2 : 0.0;
             $allowed = Copper::allowedA($size->areaMm2, $wire->insulationC, $wire->ambientC, $wire->bundle);
             $first = $figures->recommended !== null && abs($size->areaMm2 - $figures->recommended->areaMm2) < 1e-9;
-            $cards[] = new Card($size->label(), Shown::plain($supply === null ? 0.0 : 100 * $drop / $supply->nominalV, 1).' %', Shown::volts($drop).' lost', 'good for '.Shown::amps($allowed).$this->wirePrice($size),
-                $first ? 'first: thinnest that keeps the drop and bears its fuse' : ($size->areaMm2 < ($figures->recommended->areaMm2 ?? 0.0) ? 'thinner than it should be' : 'more copper than needed'),
-                abs($wire->areaMm2 - $size->areaMm2) < 1e-4, ['op' => 'set_wire', 'id' => $lead, ...($first ? ['area_mm2' => null] : ['area_mm2' => round($size->areaMm2, 6), ...($size->awg === null ? [] : ['awg' => $size->awg])])],
-                [Shape::wire([[0.0, 14.0], [150.0, 14.0]], 'live', $lead), Shape::box('section', 150.0 - 2.2 * sqrt($size->areaMm2) * 2, 14.0 - 2.2 * sqrt($size->areaMm2), 4.4 * sqrt($size->areaMm2), 4.4 * sqrt($size->areaMm2), $lead)], $first);
+            $cards[] = new Card(
+                $size->label(),
+                Shown::plain($supply === null ? 0.0 : (100 * $drop) / $supply->nominalV, 1).' %',
+                Shown::volts($drop).' lost',
+                'good for '.Shown::amps($allowed).$this->wirePrice($size),
+                $first
+                    ? 'first: thinnest that keeps the drop and bears its fuse'
+                    : ($size->areaMm2 < ($figures->recommended->areaMm2 ?? 0.0)
+                        ? 'thinner than it should be'
+                        : 'more copper than needed'),
+                abs($wire->areaMm2 - $size->areaMm2) < 1e-4,
+                [
+                    'op' => 'set_wire',
+                    'id' => $lead,
+                    ...$first
+                        ? ['area_mm2' => null]
+                        : ['area_mm2' => round($size->areaMm2, 6), ...$size->awg === null ? [] : ['awg' => $size->awg]],
+                ],
+                [
+                    Shape::wire([[0.0, 14.0], [150.0, 14.0]], 'live', $lead),
+                    Shape::box(
+                        'section',
+                        150.0 - 2.2 * sqrt($size->areaMm2) * 2,
+                        14.0 - 2.2 * sqrt($size->areaMm2),
+                        4.4 * sqrt($size->areaMm2),
+                        4.4 * sqrt($size->areaMm2),
+                        $lead,
+                    ),
+                ],
+                $first,
+            );
         }
 
         return $cards;
@@ -204,11 +322,29 @@ final readonly class Cards
                 continue;
             }
             $first = $figures->window->recommendedA !== null && abs($amps - $figures->window->recommendedA) < 1e-9;
-            $cards[] = new Card(Shown::amps($amps), Shown::amps($figures->loadA), 'runs through it at most',
-                $figures->shortA === null ? '' : 'a short gives '.Shown::plain($figures->shortA / $amps, 0).' × its value',
-                $first ? 'first: smallest that stays closed' : ($inside ? 'the wire bears it too' : $this->victim($figures->thinnest ?? $figures->lead).' burns first, at '.Shown::amps($figures->window->highA)),
-                $figures->fittedA() !== null && abs($figures->fittedA() - $amps) < 1e-9, ['op' => 'set', 'id' => $fuse, 'field' => 'fuse_a', 'value' => $first ? null : $amps],
-                [Shape::wire([[0.0, 14.0], [52.0, 14.0]], 'live', $fuse), Shape::box('fuse', 52.0, 3.0, 50.0, 22.0, $fuse, 'live'), Shape::wire([[102.0, 14.0], [154.0, 14.0]], 'live', $fuse)], $first);
+            $cards[] = new Card(
+                Shown::amps($amps),
+                Shown::amps($figures->loadA),
+                'runs through it at most',
+                $figures->shortA === null
+                    ? ''
+                    : 'a short gives '.Shown::plain($figures->shortA / $amps, 0).' × its value',
+                $first
+                    ? 'first: smallest that stays closed'
+                    : ($inside
+                        ? 'the wire bears it too'
+                        : $this->victim($figures->thinnest ?? $figures->lead).
+                            ' burns first, at '.
+                            Shown::amps($figures->window->highA)),
+                $figures->fittedA() !== null && abs($figures->fittedA() - $amps) < 1e-9,
+                ['op' => 'set', 'id' => $fuse, 'field' => 'fuse_a', 'value' => $first ? null : $amps],
+                [
+                    Shape::wire([[0.0, 14.0], [52.0, 14.0]], 'live', $fuse),
+                    Shape::box('fuse', 52.0, 3.0, 50.0, 22.0, $fuse, 'live'),
+                    Shape::wire([[102.0, 14.0], [154.0, 14.0]], 'live', $fuse),
+                ],
+                $first,
+            );
         }
 
         return $cards;

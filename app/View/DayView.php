@@ -94,7 +94,12 @@ final class DayView
             $build = Build::of($document);
             $fields = self::storyOf($document, $story);
 
-            return $fields === null ? $else : Story::of($fields, $build)->at(is_numeric($moment) ? (float) $moment : Clock::read($moment), $build->restPositions());
+            return $fields === null
+                ? $else
+                : Story::of($fields, $build)->at(
+                    is_numeric($moment) ? (float) $moment : Clock::read($moment),
+                    $build->restPositions(),
+                );
         } catch (BadBuild|NotUnderstood) {
             return $else;
         }
@@ -130,7 +135,11 @@ final class DayView
     public function battery(): ?string
     {
         $circuit = array_key_first($this->page->analysis->build->circuits);
-        if ($this->story === null || $circuit === null || $this->page->analysis->build->mainSupply()?->capacityAh === null) {
+        if (
+            $this->story === null ||
+            $circuit === null ||
+            $this->page->analysis->build->mainSupply()?->capacityAh === null
+        ) {
             return null;
         }
         $key = implode(':', ['flat', $this->page->document->hash(), $this->story->id, Analyses::version()]);
@@ -138,7 +147,10 @@ final class DayView
         if (! is_string($said)) {
             $day = (new Player($this->page->analysis, $circuit))->play($this->story);
             $label = '"'.$this->story->label.'"';
-            $said = $day->flatS !== null ? 'Flat by '.Clock::show(round($day->flatS / 60) * 60)." of {$label}" : 'Lasts through '.$label.', '.Shown::percent($day->left()).' left';
+            $said =
+                $day->flatS !== null
+                    ? 'Flat by '.Clock::show(round($day->flatS / 60) * 60)." of {$label}"
+                    : 'Lasts through '.$label.', '.Shown::percent($day->left()).' left';
             Cache::put($key, $said, now()->addDays(30));
         }
 
@@ -165,15 +177,29 @@ final class DayView
     /** @return list<IdeaCard> best first; each is solved and played, so they are kept */
     public function cards(): array
     {
-        if ($this->cards !== null || $this->story === null || $this->page->circuit === null || $this->page->lights() === []) {
+        if (
+            $this->cards !== null ||
+            $this->story === null ||
+            $this->page->circuit === null ||
+            $this->page->lights() === []
+        ) {
             return $this->cards ?? [];
         }
-        $key = implode(':', ['ideas', $this->page->document->hash(), $this->page->circuit->id, $this->story->id, Analyses::version()]);
+        $key = implode(':', [
+            'ideas',
+            $this->page->document->hash(),
+            $this->page->circuit->id,
+            $this->story->id,
+            Analyses::version(),
+        ]);
         $kept = Cache::get($key);
         $ideas = is_string($kept) ? @unserialize((string) gzuncompress($kept)) : null;
         if (! is_array($ideas)) {
             $circuit = $this->page->circuit->id;
-            $ideas = array_map(fn (Idea $i): IdeaCard => IdeaCard::of($i, $circuit), (new Ideas($this->page->document, $circuit))->of($this->story));
+            $ideas = array_map(
+                fn (Idea $i): IdeaCard => IdeaCard::of($i, $circuit),
+                (new Ideas($this->page->document, $circuit))->of($this->story),
+            );
             Cache::put($key, gzcompress(serialize($ideas), 1), now()->addDays(30));
         }
 
@@ -183,20 +209,36 @@ final class DayView
     /** How many ways fit the story worse by their trigger alone and were not played. */
     public function untried(): int
     {
-        return $this->story === null || $this->page->circuit === null ? 0 : (new Ideas($this->page->document, $this->page->circuit->id))->untried($this->story);
+        return $this->story === null || $this->page->circuit === null
+            ? 0
+            : (new Ideas($this->page->document, $this->page->circuit->id))->untried($this->story);
     }
 
     /** "Lid up, rocker on, battery low: glows". */
     public function situation(Share $share): string
     {
         $index = $this->page->analysis->build->index;
-        $words = array_map(fn (string $input, string $to): string => Words::within($index->item($input)->text('label', $input)).' '.$to, array_keys($share->positions), $share->positions);
-        $dead = array_map(fn (string $wire): string => Words::within($index->item($wire)->text('label', $wire)).' timed out', $share->dead);
+        $words = array_map(
+            fn (string $input, string $to): string => Words::within($index->item($input)->text('label', $input)).
+                ' '.
+                $to,
+            array_keys($share->positions),
+            $share->positions,
+        );
+        $dead = array_map(
+            fn (string $wire): string => Words::within($index->item($wire)->text('label', $wire)).' timed out',
+            $share->dead,
+        );
         $bank = match ($share->supply) {
-            'min' => ['battery low'], 'max' => ['charging'], 'empty' => ['battery empty'], default => []
+            'min' => ['battery low'],
+            'max' => ['charging'],
+            'empty' => ['battery empty'],
+            default => [],
         };
 
-        return Words::first(implode(', ', [...($words === [] ? ['at rest'] : $words), ...$dead, ...$bank])).': '.($share->lit ? 'glows' : 'dark');
+        return Words::first(implode(', ', [...$words === [] ? ['at rest'] : $words, ...$dead, ...$bank])).
+            ': '.
+            ($share->lit ? 'glows' : 'dark');
     }
 
     /** @return list<Idea> the present way, then the best others */
@@ -219,18 +261,25 @@ final class DayView
     {
         $over = $this->page->day['over'] ?? '';
 
-        return ctype_digit($over) && (int) $over < count($this->trails()) && (int) $over !== $this->chosen() ? (int) $over : null;
+        return ctype_digit($over) && (int) $over < count($this->trails()) && (int) $over !== $this->chosen()
+            ? (int) $over
+            : null;
     }
 
     public function x(float $seconds): float
     {
-        return $this->story === null ? 0.0 : round($this->width * $seconds / $this->story->lasts, 1);
+        return $this->story === null ? 0.0 : round(($this->width * $seconds) / $this->story->lasts, 1);
     }
 
     /** @return list<array{float, float}> x and width of the spans in which light is wanted */
     public function wanted(): array
     {
-        return $this->story === null || $this->page->circuit === null ? [] : array_map(fn (array $s): array => [$this->x($s[0]), $this->x($s[1] - $s[0])], $this->story->spans($this->page->circuit->id));
+        return $this->story === null || $this->page->circuit === null
+            ? []
+            : array_map(
+                fn (array $s): array => [$this->x($s[0]), $this->x($s[1] - $s[0])],
+                $this->story->spans($this->page->circuit->id),
+            );
     }
 
     /** @return list<array{float, float, string}> x, width and kind (lit · dark · wasted) of a trail's spans that show */
@@ -249,7 +298,10 @@ final class DayView
 
     public function course(Day $day, float $top, float $height): string
     {
-        $points = array_map(fn (array $p): string => $this->x($p[0]).','.round($top + (1.0 - $p[1]) * $height, 1), $day->battery);
+        $points = array_map(
+            fn (array $p): string => $this->x($p[0]).','.round($top + (1.0 - $p[1]) * $height, 1),
+            $day->battery,
+        );
 
         return implode(' ', $points);
     }
@@ -267,7 +319,12 @@ final class DayView
         }
         $marks = [];
         for ($t = 0.0; $t <= $this->story->lasts + 1; $t += $step) {
-            $marks[] = [$this->x($t), $t >= 86400.0 && fmod($t, 86400.0) < 1.0 && $t < $this->story->lasts ? 'day '.((int) ($t / 86400) + 1) : Clock::show($t > 86400.0 ? fmod($t, 86400.0) : $t)];
+            $marks[] = [
+                $this->x($t),
+                $t >= 86400.0 && fmod($t, 86400.0) < 1.0 && $t < $this->story->lasts
+                    ? 'day '.((int) ($t / 86400) + 1)
+                    : Clock::show($t > 86400.0 ? fmod($t, 86400.0) : $t),
+            ];
         }
 
         return $marks;
@@ -294,8 +351,17 @@ final class DayView
     {
         $rows = [];
         foreach ($this->fields()->objects('events') as $n => $event) {
-            $label = $this->page->analysis->build->index->item($event->text('input'))->text('label', $event->text('input'));
-            $rows[] = ['n' => $n, 'at' => $event->number('at_s'), 'x' => $this->x($event->number('at_s')), 'input' => $event->text('input'), 'to' => $event->text('to'), 'words' => Words::first($label).' '.$event->text('to')];
+            $label = $this->page->analysis->build->index
+                ->item($event->text('input'))
+                ->text('label', $event->text('input'));
+            $rows[] = [
+                'n' => $n,
+                'at' => $event->number('at_s'),
+                'x' => $this->x($event->number('at_s')),
+                'input' => $event->text('input'),
+                'to' => $event->text('to'),
+                'words' => Words::first($label).' '.$event->text('to'),
+            ];
         }
 
         return $rows;
@@ -319,7 +385,9 @@ final class DayView
     /** @return array<string, string> */
     public function positions(): array
     {
-        return $this->story === null ? [] : $this->story->at($this->moment(), $this->page->analysis->build->restPositions());
+        return $this->story === null
+            ? []
+            : $this->story->at($this->moment(), $this->page->analysis->build->restPositions());
     }
 
     /** @return list<string> clauses a sentence can be chosen from: every input in every position but its rest */
@@ -329,7 +397,12 @@ final class DayView
         foreach ($document->fields()->objects('inputs') as $input) {
             $positions = $input->texts('positions') ?: ['off', 'on'];
             foreach (array_slice($positions, 1) as $n => $position) {
-                $all[] = WhenText::say(count($positions) === 2 ? ['input' => $input->text('id')] : ['input' => $input->text('id'), 'is' => $position], $document);
+                $all[] = WhenText::say(
+                    count($positions) === 2
+                        ? ['input' => $input->text('id')]
+                        : ['input' => $input->text('id'), 'is' => $position],
+                    $document,
+                );
             }
         }
 
@@ -342,7 +415,8 @@ final class DayView
         $all = [];
         foreach ($build->document->fields()->objects('inputs') as $input) {
             foreach ($build->positions($input->text('id')) as $position) {
-                $all["{$input->text('id')} {$position}"] = Words::first($input->text('label', $input->text('id')))." {$position}";
+                $all["{$input->text('id')} {$position}"] =
+                    Words::first($input->text('label', $input->text('id')))." {$position}";
             }
         }
 

@@ -42,9 +42,21 @@ final readonly class Fall
         $then = $before === null ? [] : $page->losses($before);
         $scale = max($lost, array_sum(array_column($then, 'drop')), 0.02 * $from);
         [$path, $ticks] = self::line($rows, $scale, $top, $bottom);
-        $same = array_map(fn (array $r): float => round($r['drop'], 3), $rows) === array_map(fn (array $r): float => round($r['drop'], 3), $then);
+        $same =
+            array_map(fn (array $r): float => round($r['drop'], 3), $rows) ===
+            array_map(fn (array $r): float => round($r['drop'], 3), $then);
 
-        return new self($from, $from - $lost, $top, $bottom, $bottom + 28.0, $path, $then === [] || $same ? '' : self::line($then, $scale, $top, $bottom)[0], $ticks, $rows);
+        return new self(
+            $from,
+            $from - $lost,
+            $top,
+            $bottom,
+            $bottom + 28.0,
+            $path,
+            $then === [] || $same ? '' : self::line($then, $scale, $top, $bottom)[0],
+            $ticks,
+            $rows,
+        );
     }
 
     /**
@@ -60,9 +72,16 @@ final readonly class Fall
         $ticks = [];
         foreach ($rows as $n => $row) {
             $x += $step;
-            $y += max(0.0, $row['drop']) / $scale * ($bottom - $top);
+            $y += (max(0.0, $row['drop']) / $scale) * ($bottom - $top);
             $path .= 'L'.round($x, 1).' '.round($y, 1);
-            $ticks[] = [round($x - $step / 2, 1), round($y - max(0.0, $row['drop']) / $scale * ($bottom - $top) / 2, 1), count($rows) <= 9 || $row['drop'] >= 0.01 * $scale ? ($n + 1).' −'.Shown::figure(max(0.0, $row['drop'])) : (string) ($n + 1), 'middle'];
+            $ticks[] = [
+                round($x - $step / 2, 1),
+                round($y - ((max(0.0, $row['drop']) / $scale) * ($bottom - $top)) / 2, 1),
+                count($rows) <= 9 || $row['drop'] >= 0.01 * $scale
+                    ? $n + 1 .' −'.Shown::figure(max(0.0, $row['drop']))
+                    : (string) ($n + 1),
+                'middle',
+            ];
         }
 
         return [$path, $ticks];

@@ -25,7 +25,15 @@ final class Live
 
     private function sketch(): ?Sketch
     {
-        return $this->page->circuit === null ? null : $this->sketch ??= new Sketch($this->page->analysis, $this->page->analysis->now[$this->page->state()], $this->page->circuit->id, $this->page->preference->units, $this->page->pins());
+        return $this->page->circuit === null
+            ? null
+            : ($this->sketch ??= new Sketch(
+                $this->page->analysis,
+                $this->page->analysis->now[$this->page->state()],
+                $this->page->circuit->id,
+                $this->page->preference->units,
+                $this->page->pins(),
+            ));
     }
 
     /** @return list<array{part: string, says: string}> every symbol of the drawing, with its state */
@@ -33,7 +41,14 @@ final class Live
     {
         $sketch = $this->sketch();
 
-        return $sketch === null ? [] : array_values(array_map(fn (Symbol $s): array => ['part' => $s->part, 'says' => $sketch->said($s)], array_filter($sketch->scheme->symbols, fn (Symbol $s): bool => $s->kind !== 'stub')));
+        return $sketch === null
+            ? []
+            : array_values(
+                array_map(
+                    fn (Symbol $s): array => ['part' => $s->part, 'says' => $sketch->said($s)],
+                    array_filter($sketch->scheme->symbols, fn (Symbol $s): bool => $s->kind !== 'stub'),
+                ),
+            );
     }
 
     /** @return array<string, list<string>> points a tip can be set on, by thing */
@@ -58,7 +73,13 @@ final class Live
         $scene = $this->page->analysis->now[$this->page->state()];
         $tips = $this->page->tips;
 
-        return isset($tips['red'], $tips['black']) ? Meter::between($scene, $this->page->analysis->harness->pin($tips['red']), $this->page->analysis->harness->pin($tips['black'])) : null;
+        return isset($tips['red'], $tips['black'])
+            ? Meter::between(
+                $scene,
+                $this->page->analysis->harness->pin($tips['red']),
+                $this->page->analysis->harness->pin($tips['black']),
+            )
+            : null;
     }
 
     /** @return list<TruthRow> */
@@ -70,7 +91,9 @@ final class Live
     /** @return array{way: string, wires: list<string>, ways: list<string>, inputs: list<string>}|null */
     public function way(): ?array
     {
-        return $this->page->circuit === null || $this->page->lights() === [] ? null : Recognise::of($this->page->document, $this->page->circuit->id);
+        return $this->page->circuit === null || $this->page->lights() === []
+            ? null
+            : Recognise::of($this->page->document, $this->page->circuit->id);
     }
 
     /** How it is switched and whether that holds, in one line. */
@@ -82,17 +105,36 @@ final class Live
         }
         $way = $this->way();
         $states = count($this->page->analysis->scenes);
-        $held = ['met' => 'glows as it should', 'not_met' => 'does not glow as it should', 'unknown' => 'can\'t be judged'][$this->page->analysis->intents[$circuit->id]->verdict];
-        $when = array_values(array_unique(array_map(fn ($w): string => WhenText::say($w->when->data, $this->page->document), $circuit->wants)));
-        $wanted = $when === [] ? 'nothing is wanted of it yet' : 'wanted: '.implode('; ', array_slice($when, 0, 2)).(count($when) > 2 ? ' …' : '');
+        $held = [
+            'met' => 'glows as it should',
+            'not_met' => 'does not glow as it should',
+            'unknown' => 'can\'t be judged',
+        ][$this->page->analysis->intents[$circuit->id]->verdict];
+        $when = array_values(
+            array_unique(
+                array_map(fn ($w): string => WhenText::say($w->when->data, $this->page->document), $circuit->wants),
+            ),
+        );
+        $wanted =
+            $when === []
+                ? 'nothing is wanted of it yet'
+                : 'wanted: '.implode('; ', array_slice($when, 0, 2)).(count($when) > 2 ? ' …' : '');
 
-        return ($way === null ? 'is switched in a way of its own' : lcfirst(Ways::ALL[$way['way']][0])).'. It '.$held." in {$states} states. ".ucfirst($wanted).'.';
+        return ($way === null ? 'is switched in a way of its own' : lcfirst(Ways::ALL[$way['way']][0])).
+            '. It '.
+            $held.
+            " in {$states} states. ".
+            ucfirst($wanted).
+            '.';
     }
 
     /** Whether a scheme has anything that can be thrown. */
     public function switched(): bool
     {
-        return array_filter($this->sketch()?->scheme->symbols ?? [], fn (Symbol $s): bool => in_array($s->kind, ['contact', 'host', 'box'], true)) !== [];
+        return array_filter(
+            $this->sketch()?->scheme->symbols ?? [],
+            fn (Symbol $s): bool => in_array($s->kind, ['contact', 'host', 'box'], true),
+        ) !== [];
     }
 
     public function scheme(): ?Scheme

@@ -10,11 +10,33 @@ use BenchGlow\Quantity\Shown;
 /** Pins of a device: which contact stands when, the continuity test that proves it, what its unused pins carry. */
 final class PinMap
 {
-    public const INPUT_KINDS = ['hand' => 'by hand', 'key' => 'key', 'running' => 'running light', 'brake' => 'brake', 'turn' => 'turn', 'hazard' => 'hazard', 'reverse' => 'reverse', 'fog' => 'fog', 'courtesy' => 'courtesy lamp', 'door' => 'door', 'lid' => 'lid',
-        'load' => 'a load', 'remote' => 'remote', 'dusk' => 'dusk', 'motion' => 'motion', 'other' => 'other'];
+    public const INPUT_KINDS = [
+        'hand' => 'by hand',
+        'key' => 'key',
+        'running' => 'running light',
+        'brake' => 'brake',
+        'turn' => 'turn',
+        'hazard' => 'hazard',
+        'reverse' => 'reverse',
+        'fog' => 'fog',
+        'courtesy' => 'courtesy lamp',
+        'door' => 'door',
+        'lid' => 'lid',
+        'load' => 'a load',
+        'remote' => 'remote',
+        'dusk' => 'dusk',
+        'motion' => 'motion',
+        'other' => 'other',
+    ];
 
     /** DIN 72552 terminals of a relay. */
-    private const TERMINALS = ['30' => 'common', '85' => 'coil', '86' => 'coil', '87' => 'normally open', '87a' => 'normally closed'];
+    private const TERMINALS = [
+        '30' => 'common',
+        '85' => 'coil',
+        '86' => 'coil',
+        '87' => 'normally open',
+        '87a' => 'normally closed',
+    ];
 
     /** @param  array<array-key, mixed>  $when */
     public static function when(array $when): string
@@ -22,7 +44,9 @@ final class PinMap
         $deeper = fn (mixed $w): string => is_array($w) ? self::when($w) : '';
 
         return match (true) {
-            is_array($when['all'] ?? null) => $when['all'] === [] ? 'always made' : implode(' and ', array_map($deeper, $when['all'])),
+            is_array($when['all'] ?? null) => $when['all'] === []
+                ? 'always made'
+                : implode(' and ', array_map($deeper, $when['all'])),
             is_array($when['any'] ?? null) => implode(' or ', array_map($deeper, $when['any'])),
             is_array($when['not'] ?? null) => str_replace('made', 'broken', $deeper($when['not'])),
             is_string($when['at'] ?? null) => "made at {$when['at']}",
@@ -45,12 +69,22 @@ final class PinMap
                 $lines[] = "{$pair}: it beeps at {$at} and is silent at ".implode(' and ', $others).'.';
             } elseif ($part->text('kind') === 'relay') {
                 $resting = isset($contact->object('closed_when')->data['not']);
-                $lines[] = "{$pair} (".(self::TERMINALS[$contact->text('from')] ?? '').' to '.(self::TERMINALS[$contact->text('to')] ?? '').'): it '.($resting ? 'beeps at rest and is silent' : 'is silent at rest and beeps').' with the supply across 85 and 86.';
+                $lines[] =
+                    "{$pair} (".
+                    (self::TERMINALS[$contact->text('from')] ?? '').
+                    ' to '.
+                    (self::TERMINALS[$contact->text('to')] ?? '').
+                    '): it '.
+                    ($resting ? 'beeps at rest and is silent' : 'is silent at rest and beeps').
+                    ' with the supply across 85 and 86.';
             }
         }
         foreach ($part->objects('inside') as $inside) {
             if ($inside->text('kind') === 'sense' && $part->text('kind') === 'relay') {
-                $lines[] = "{$inside->text('from')} and {$inside->text('to')}: about ".Shown::ohms($inside->number('ohm')).' on the ohm range.';
+                $lines[] =
+                    "{$inside->text('from')} and {$inside->text('to')}: about ".
+                    Shown::ohms($inside->number('ohm')).
+                    ' on the ohm range.';
             }
             if ($inside->text('kind') === 'diode' && $part->text('kind') === 'relay') {
                 $lines[] = 'It has a diode across the coil: 86 goes to plus, or the diode shorts the supply.';

@@ -29,12 +29,18 @@ final readonly class SeriesSum
 
     public static function of(Sum $sum): self
     {
-        $part = Catalogue::part($sum->typed['part']) ?? Catalogue::part('led_white_5') ?? new Fields([]);
-        $supply = Catalogue::supply($sum->typed['supply']) ?? Catalogue::supply('house_bank_12') ?? new Fields([]);
-        $led = new Led($part->number('vf_v'), $part->number('if_a'), $part->number('imax_a'), $part->number('vf_tolerance_v', 0.1));
+        $part = Catalogue::part($sum->typed['part']) ?? (Catalogue::part('led_white_5') ?? new Fields([]));
+        $supply = Catalogue::supply($sum->typed['supply']) ?? (Catalogue::supply('house_bank_12') ?? new Fields([]));
+        $led = new Led(
+            $part->number('vf_v'),
+            $part->number('if_a'),
+            $part->number('imax_a'),
+            $part->number('vf_tolerance_v', 0.1),
+        );
         $target = $sum->number('target', Unit::Amps);
         if ($target > $led->imaxA) {
-            $sum->errors['target'] = 'Target: '.Shown::amps($target).' is over this LED\'s limit of '.Shown::amps($led->imaxA).'.';
+            $sum->errors['target'] =
+                'Target: '.Shown::amps($target).' is over this LED\'s limit of '.Shown::amps($led->imaxA).'.';
             $target = $led->ifA;
         }
         $count = (int) $sum->number('count', Unit::Count);
@@ -42,7 +48,12 @@ final readonly class SeriesSum
             $sum->errors['count'] = 'Count: at most 500 LEDs in one sum.';
             $count = 500;
         }
-        $options = (new SeriesResistor(new Envelope($supply->number('min_v'), $supply->number('nominal_v'), $supply->number('max_v')), $led, $count, $target))->options();
+        $options = (new SeriesResistor(
+            new Envelope($supply->number('min_v'), $supply->number('nominal_v'), $supply->number('max_v')),
+            $led,
+            $count,
+            $target,
+        ))->options();
         $best = SeriesResistor::best($options);
 
         return new self($options, $best, $best === null ? null : self::draw($sum, $options[$best]));
@@ -61,6 +72,12 @@ final readonly class SeriesSum
 
         $circuit = (string) array_key_first($review->analysis->build->circuits);
 
-        return CircuitDrawing::wide($review->analysis, $circuit, 'nominal', units: $sum->preference->units, findings: $review->open($circuit));
+        return CircuitDrawing::wide(
+            $review->analysis,
+            $circuit,
+            'nominal',
+            units: $sum->preference->units,
+            findings: $review->open($circuit),
+        );
     }
 }

@@ -23,8 +23,20 @@ final class Shelf
 {
     /** Kinds of facts of the brief, as a builder says them. */
     public const FACTS = [
-        'no_drill' => 'no drilling', 'comes_apart' => 'comes apart at', 'wet' => 'gets wet', 'hot' => 'gets hot', 'moving' => 'moves', 'surface' => 'surface', 'seen_by' => 'who sees it, from where',
-        'looks_unlit' => 'how it looks unlit', 'hinders' => 'what it may hinder', 'road' => 'road', 'water' => 'water', 'budget' => 'budget', 'needed_by' => 'needed by', 'other' => 'something else',
+        'no_drill' => 'no drilling',
+        'comes_apart' => 'comes apart at',
+        'wet' => 'gets wet',
+        'hot' => 'gets hot',
+        'moving' => 'moves',
+        'surface' => 'surface',
+        'seen_by' => 'who sees it, from where',
+        'looks_unlit' => 'how it looks unlit',
+        'hinders' => 'what it may hinder',
+        'road' => 'road',
+        'water' => 'water',
+        'budget' => 'budget',
+        'needed_by' => 'needed by',
+        'other' => 'something else',
     ];
 
     /**
@@ -54,7 +66,13 @@ final class Shelf
     public static function everything(Document $document): array
     {
         $all = [];
-        foreach (['strips' => ['strip', 'strip, by length'], 'leds' => ['led', 'single LEDs, by count'], 'modules' => ['module', 'modules, by count']] as $shelf => [$kind, $title]) {
+        foreach (
+            [
+                'strips' => ['strip', 'strip, by length'],
+                'leds' => ['led', 'single LEDs, by count'],
+                'modules' => ['module', 'modules, by count'],
+            ] as $shelf => [$kind, $title]
+        ) {
             $all[$title] = array_merge(...array_values(self::choices($shelf, $document, $kind)));
         }
 
@@ -65,7 +83,9 @@ final class Shelf
     public static function shipped(): array
     {
         $all = [];
-        foreach (['strips' => 'strip, by length', 'leds' => 'single LEDs, by count', 'modules' => 'modules, by count'] as $shelf => $title) {
+        foreach (
+            ['strips' => 'strip, by length', 'leds' => 'single LEDs, by count', 'modules' => 'modules, by count'] as $shelf => $title
+        ) {
             foreach (Catalogue::shelf($shelf) as $entry) {
                 $all[$title][$entry->object('part')->text('id')] = self::words($entry->object('part'));
             }
@@ -78,12 +98,22 @@ final class Shelf
     {
         $label = $part->text('label', $part->text('id'));
         if ($part->text('kind') === 'led') {
-            return "{$label}: ".Shown::volts($part->number('vf_v')).' at '.Shown::amps($part->number('if_a')).', limit '.Shown::amps($part->number('imax_a'));
+            return "{$label}: ".
+                Shown::volts($part->number('vf_v')).
+                ' at '.
+                Shown::amps($part->number('if_a')).
+                ', limit '.
+                Shown::amps($part->number('imax_a'));
         }
         if ($part->text('kind') === 'strip') {
             $pitch = $part->integer('leds_per_cut', 1) / max(1.0, $part->number('leds_per_m'));
 
-            return "{$label}: cut every ".Shown::plain($pitch * 1000, 1).' mm, rails '.Shown::plain($part->number('rail_ohm_per_m'), 3).' ohm/m '.$part->text('rail_from', 'typical');
+            return "{$label}: cut every ".
+                Shown::plain($pitch * 1000, 1).
+                ' mm, rails '.
+                Shown::plain($part->number('rail_ohm_per_m'), 3).
+                ' ohm/m '.
+                $part->text('rail_from', 'typical');
         }
 
         return $label;
@@ -95,7 +125,13 @@ final class Shelf
         $all = [];
         foreach (Catalogue::shelf('supplies') as $entry) {
             $s = $entry->object('supply');
-            $all[$entry->text('key')] = $entry->text('label').': '.Shown::plain($s->number('min_v'), 1).' to '.Shown::plain($s->number('max_v'), 1).' V';
+            $all[$entry->text('key')] =
+                $entry->text('label').
+                ': '.
+                Shown::plain($s->number('min_v'), 1).
+                ' to '.
+                Shown::plain($s->number('max_v'), 1).
+                ' V';
         }
 
         return $all;
@@ -104,7 +140,10 @@ final class Shelf
     /** @return array<string, string> */
     public static function places(): array
     {
-        return array_combine(FormatOne::PLACES, array_map(fn (string $p): string => str_replace('_', ' ', $p), FormatOne::PLACES));
+        return array_combine(
+            FormatOne::PLACES,
+            array_map(fn (string $p): string => str_replace('_', ' ', $p), FormatOne::PLACES),
+        );
     }
 
     /** @return array<string, string> */
@@ -132,7 +171,10 @@ final class Shelf
     /** @return array<string, string> */
     public static function fuses(FuseFigures $fuse, string $form): array
     {
-        $all = ['recommended' => 'recommended: '.($fuse->window->recommendedA === null ? 'none fits' : Shown::amps($fuse->window->recommendedA))];
+        $all = [
+            'recommended' => 'recommended: '.
+                ($fuse->window->recommendedA === null ? 'none fits' : Shown::amps($fuse->window->recommendedA)),
+        ];
         foreach (FuseWindow::values($form) as $amps) {
             $all[Shown::plain($amps).' A'] = Shown::amps($amps);
         }
@@ -149,7 +191,11 @@ final class Shelf
         if (! Facts::isDay($date)) {
             return '';
         }
-        $days = (int) round(now()->startOfDay()->diffInDays(Carbon::parse($date)->startOfDay()));
+        $days = (int) round(
+            now()
+                ->startOfDay()
+                ->diffInDays(Carbon::parse($date)->startOfDay()),
+        );
 
         return match (true) {
             $days === 0 => ', today',

@@ -31,12 +31,34 @@ final readonly class Show
             foreach ($analysis->scenes as $scene) {
                 $level = Intent::wanted($analysis->build, $circuit, $scene, $light, $emitter)[0];
                 $state = $scene->lit->lights[$light][$emitter] ?? null;
-                if ($scene->supply === $this->page->state() && in_array($level, ['low', 'high'], true) && $state !== null && $state->greatest() > $analysis->build->settings->darkTo) {
-                    $found[$level] ??= [$state->least(), LightRow::shapes($analysis->build->lights[$light], [$emitter => $state], 10.0, 8.0, 200.0, 16.0)];
+                if (
+                    $scene->supply === $this->page->state() &&
+                    in_array($level, ['low', 'high'], true) &&
+                    $state !== null &&
+                    $state->greatest() > $analysis->build->settings->darkTo
+                ) {
+                    $found[$level] ??= [
+                        $state->least(),
+                        LightRow::shapes(
+                            $analysis->build->lights[$light],
+                            [$emitter => $state],
+                            10.0,
+                            8.0,
+                            200.0,
+                            16.0,
+                        ),
+                    ];
                 }
             }
             if (isset($found['low'], $found['high'])) {
-                $rows[] = ['name' => $analysis->build->lights[$light]->label, 'low' => $found['low'][0], 'high' => $found['high'][0], 'ratio' => $found['high'][0] / max(1e-6, $found['low'][0]), 'low_shapes' => $found['low'][1], 'high_shapes' => $found['high'][1]];
+                $rows[] = [
+                    'name' => $analysis->build->lights[$light]->label,
+                    'low' => $found['low'][0],
+                    'high' => $found['high'][0],
+                    'ratio' => $found['high'][0] / max(1e-6, $found['low'][0]),
+                    'low_shapes' => $found['low'][1],
+                    'high_shapes' => $found['high'][1],
+                ];
             }
         }
 
@@ -47,9 +69,17 @@ final readonly class Show
     public function drivers(): array
     {
         $rows = [];
-        foreach ($this->page->circuit === null ? [] : (new Patterns($this->page->analysis, $this->page->circuit->id))->channels() as $contact => $duty) {
+        foreach (
+            $this->page->circuit === null
+                ? []
+                : (new Patterns($this->page->analysis, $this->page->circuit->id))->channels() as $contact => $duty
+        ) {
             [$device, $channel] = explode('.', $contact);
-            $rows[] = ['contact' => $contact, 'name' => $this->page->analysis->build->index->item($device)->text('label', $device)." {$channel}, %", 'duty' => $duty];
+            $rows[] = [
+                'contact' => $contact,
+                'name' => $this->page->analysis->build->index->item($device)->text('label', $device)." {$channel}, %",
+                'duty' => $duty,
+            ];
         }
 
         return $rows;

@@ -78,18 +78,36 @@ final class StationPage
     {
         $station = $change['station'] ?? $this->station;
         unset($change['station']);
-        $day = $station === 'brief' ? [...$this->day, ...($throw === [] ? [] : ['m' => DayView::BY_HAND])] : [];
-        $query = array_filter(['c' => $this->circuit?->id, 's' => $this->supply, ...$day, ...$change], fn (?string $v): bool => $v !== null && $v !== '' && $v !== 'normal');
+        $day = $station === 'brief' ? [...$this->day, ...$throw === [] ? [] : ['m' => DayView::BY_HAND]] : [];
+        $query = array_filter(
+            ['c' => $this->circuit?->id, 's' => $this->supply, ...$day, ...$change],
+            fn (?string $v): bool => $v !== null && $v !== '' && $v !== 'normal',
+        );
         $rest = $this->analysis->build->restPositions();
-        $thrown = array_filter([...$this->thrown, ...$throw], fn (string $p, string $i): bool => $p !== ($rest[$i] ?? $p), ARRAY_FILTER_USE_BOTH);
-        $query += ($thrown === [] ? [] : ['i' => $thrown]) + ($this->tips === [] || array_key_exists('t', $change) ? [] : ['t' => $this->tips]);
+        $thrown = array_filter(
+            [...$this->thrown, ...$throw],
+            fn (string $p, string $i): bool => $p !== ($rest[$i] ?? $p),
+            ARRAY_FILTER_USE_BOTH,
+        );
+        $query +=
+            ($thrown === [] ? [] : ['i' => $thrown]) +
+            ($this->tips === [] || array_key_exists('t', $change) ? [] : ['t' => $this->tips]);
 
         return "/b/{$this->build->key}/{$station}".($query === [] ? '' : '?'.http_build_query($query));
     }
 
     public function to(string $action): string
     {
-        $query = http_build_query(array_filter(['c' => $this->circuit?->id, 's' => $this->supply, 'at' => $this->station, 'i' => $this->thrown, 't' => $this->tips, ...$this->day]));
+        $query = http_build_query(
+            array_filter([
+                'c' => $this->circuit?->id,
+                's' => $this->supply,
+                'at' => $this->station,
+                'i' => $this->thrown,
+                't' => $this->tips,
+                ...$this->day,
+            ]),
+        );
 
         return "/b/{$this->build->key}/{$action}?{$query}";
     }
@@ -106,7 +124,14 @@ final class StationPage
             $positions = $this->analysis->build->positions($input);
             $stands = $this->thrown[$input] ?? $rest;
             $next = $positions[((int) array_search($stands, $positions, true) + 1) % count($positions)];
-            $rows[] = ['id' => $input, 'two' => count($positions) === 2, 'label' => $this->analysis->build->index->item($input)->text('label', $input), 'stands' => $stands, 'url' => $this->url([], [$input => $next]), 'rests' => $stands === $rest];
+            $rows[] = [
+                'id' => $input,
+                'two' => count($positions) === 2,
+                'label' => $this->analysis->build->index->item($input)->text('label', $input),
+                'stands' => $stands,
+                'url' => $this->url([], [$input => $next]),
+                'rests' => $stands === $rest,
+            ];
         }
 
         return $rows;
@@ -122,11 +147,16 @@ final class StationPage
     /** What undo would take back: "Galley shelf: fed at both ends, other window, 21:14". */
     public function undoWords(string $window): ?string
     {
-        $revision = Revision::query()->where(['build_id' => $this->build->id, 'no' => $this->base])->first(['what', 'parent', 'no', 'at']);
+        $revision = Revision::query()
+            ->where(['build_id' => $this->build->id, 'no' => $this->base])
+            ->first(['what', 'parent', 'no', 'at']);
         if ($revision === null || $revision->parent === null) {
             return null;
         }
-        $move = Move::query()->where(['build_id' => $this->build->id, 'to_no' => $this->base])->whereIn('kind', ['edit', 'restore', 'import'])->first();
+        $move = Move::query()
+            ->where(['build_id' => $this->build->id, 'to_no' => $this->base])
+            ->whereIn('kind', ['edit', 'restore', 'import'])
+            ->first();
         $other = $move !== null && $move->window !== $window && $window !== 'plain' ? ', other window' : '';
 
         return $revision->what.$other.', '.substr($revision->at, 11, 5);
@@ -153,8 +183,22 @@ final class StationPage
         }
 
         return $narrow
-            ? CircuitDrawing::narrow($this->analysis, $this->circuit->id, $this->state(), units: $this->preference->units, tips: $this->tips, findings: $this->pins())
-            : CircuitDrawing::wide($this->analysis, $this->circuit->id, $this->state(), units: $this->preference->units, tips: $this->tips, findings: $this->pins());
+            ? CircuitDrawing::narrow(
+                $this->analysis,
+                $this->circuit->id,
+                $this->state(),
+                units: $this->preference->units,
+                tips: $this->tips,
+                findings: $this->pins(),
+            )
+            : CircuitDrawing::wide(
+                $this->analysis,
+                $this->circuit->id,
+                $this->state(),
+                units: $this->preference->units,
+                tips: $this->tips,
+                findings: $this->pins(),
+            );
     }
 
     /** @return list<Light> */
@@ -182,7 +226,13 @@ final class StationPage
             default => ', '.($worst['unit'] + 1)." of {$count}",
         };
 
-        return ['volts' => $e->volts[$worst['unit']], 'name' => $analysis->build->lights[$worst['light']]->label.$place, 'flux' => $e->least(), 'seen' => Seen::share($e->least()), 'uniformity' => $e->uniformity()];
+        return [
+            'volts' => $e->volts[$worst['unit']],
+            'name' => $analysis->build->lights[$worst['light']]->label.$place,
+            'flux' => $e->least(),
+            'seen' => Seen::share($e->least()),
+            'uniformity' => $e->uniformity(),
+        ];
     }
 
     /**
@@ -196,7 +246,11 @@ final class StationPage
         $then = $before === null ? null : $this->weakest($before);
         $now = $this->weakest();
 
-        return $then === null || $now === null || (abs($then['flux'] - $now['flux']) < 0.005 && abs($then['uniformity'] - $now['uniformity']) < 0.005) ? null : $then;
+        return $then === null ||
+            $now === null ||
+            (abs($then['flux'] - $now['flux']) < 0.005 && abs($then['uniformity'] - $now['uniformity']) < 0.005)
+            ? null
+            : $then;
     }
 
     /** The build as it was before the newest edit; null where the head was not reached by one. */
@@ -209,9 +263,15 @@ final class StationPage
         if ($move === null || $move->kind !== 'edit' || $move->to_no !== $this->base || $move->from_no === null) {
             return null;
         }
-        $revision = Revision::query()->where(['build_id' => $this->build->id, 'no' => $move->from_no])->first();
+        $revision = Revision::query()
+            ->where(['build_id' => $this->build->id, 'no' => $move->from_no])
+            ->first();
 
-        return $revision === null ? null : $this->before = $this->analyses->of(Document::fromStored($revision->json()), $this->preference)->at($this->thrown)->analysis;
+        return $revision === null
+            ? null
+            : ($this->before = $this->analyses
+                ->of(Document::fromStored($revision->json()), $this->preference)
+                ->at($this->thrown)->analysis);
     }
 
     public function amps(string $circuit): float
@@ -221,7 +281,8 @@ final class StationPage
 
     public function lit(string $circuit): bool
     {
-        return ($this->analysis->weakest($circuit, $this->state())['emitter'] ?? null)?->greatest() > $this->analysis->build->settings->litFrom;
+        return ($this->analysis->weakest($circuit, $this->state())['emitter'] ?? null)?->greatest() >
+            $this->analysis->build->settings->litFrom;
     }
 
     /** What a flag says under its name. */
@@ -229,7 +290,10 @@ final class StationPage
     {
         return match (true) {
             $this->lit($circuit) => Shown::amps($this->amps($circuit)),
-            $this->analysis->build->lightsOf($circuit) === [] => $this->analysis->build->circuits[$circuit]->wants === [] ? 'draft' : 'lamps elsewhere',
+            $this->analysis->build->lightsOf($circuit) === [] => $this->analysis->build->circuits[$circuit]->wants ===
+            []
+                ? 'draft'
+                : 'lamps elsewhere',
             default => 'dark',
         };
     }
@@ -252,7 +316,9 @@ final class StationPage
         $weakest = $this->weakest();
         $way = $this->weakestWay();
 
-        return $weakest === null || $way === null || $way->supply === null ? null : $this->analysis->build->supplies[$way->supply]->volts($this->state()) - $weakest['volts'];
+        return $weakest === null || $way === null || $way->supply === null
+            ? null
+            : $this->analysis->build->supplies[$way->supply]->volts($this->state()) - $weakest['volts'];
     }
 
     public function weakestWay(?Analysis $analysis = null): ?Way
@@ -260,7 +326,9 @@ final class StationPage
         $analysis ??= $this->analysis;
         $worst = $this->circuit === null ? null : $analysis->weakest($this->circuit->id, $this->state());
 
-        return $worst === null ? null : Way::of($analysis, $analysis->build->lights[$worst['light']], $analysis->states[$this->state()]);
+        return $worst === null
+            ? null
+            : Way::of($analysis, $analysis->build->lights[$worst['light']], $analysis->states[$this->state()]);
     }
 
     /** @return list<array{label: string, part: string, drop: float}> */
@@ -269,7 +337,13 @@ final class StationPage
         $weakest = $this->weakest($analysis);
         $way = $this->weakestWay($analysis);
 
-        return $weakest === null || $way === null ? [] : $way->losses($analysis ?? $this->analysis, ($analysis ?? $this->analysis)->states[$this->state()], $weakest['volts']);
+        return $weakest === null || $way === null
+            ? []
+            : $way->losses(
+                $analysis ?? $this->analysis,
+                ($analysis ?? $this->analysis)->states[$this->state()],
+                $weakest['volts'],
+            );
     }
 
     /**
@@ -289,7 +363,10 @@ final class StationPage
         }
         $hours = $s->hours($amps);
 
-        return 'Left on tonight: '.($hours > 24 * 60 ? 'good for '.Shown::plain($hours / 24, 0).' days' : 'flat by '.now()->addMinutes((int) round(60 * $hours))->format('l H:i'));
+        return 'Left on tonight: '.
+            ($hours > 24 * 60
+                ? 'good for '.Shown::plain($hours / 24, 0).' days'
+                : 'flat by '.now()->addMinutes((int) round(60 * $hours))->format('l H:i'));
     }
 
     /** @return list<Finding> open, for the chosen circuit, worst first */
@@ -309,10 +386,17 @@ final class StationPage
     {
         $f = $this->document->fields();
         if ($station === 'brief') {
-            return $f->object('brief')->text('note') !== '' || $f->object('brief')->objects('facts') !== [] ? 'holds' : 'begun';
+            return $f->object('brief')->text('note') !== '' || $f->object('brief')->objects('facts') !== []
+                ? 'holds'
+                : 'begun';
         }
         if ($station === 'handover') {
-            return Revision::query()->where(['build_id' => $this->build->id, 'no' => $this->base])->whereNotNull('pinned')->exists() ? 'holds' : 'ring';
+            return Revision::query()
+                ->where(['build_id' => $this->build->id, 'no' => $this->base])
+                ->whereNotNull('pinned')
+                ->exists()
+                ? 'holds'
+                : 'ring';
         }
         $open = $this->review->open();
 

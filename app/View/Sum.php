@@ -30,12 +30,23 @@ final class Sum
     public const KINDS = ['resistor' => 'Resistor', 'strip' => 'Strip', 'wire' => 'Wire', 'fuse' => 'Fuse'];
 
     /** Ambient presets (electrics.md 4). */
-    public const PLACES = ['open' => ['in the open', 30.0], 'cupboard' => ['in a cabin or cupboard', 40.0], 'panel' => ['in a sealed panel', 60.0], 'engine' => ['in an engine space', 85.0]];
+    public const PLACES = [
+        'open' => ['in the open', 30.0],
+        'cupboard' => ['in a cabin or cupboard', 40.0],
+        'panel' => ['in a sealed panel', 60.0],
+        'engine' => ['in an engine space', 85.0],
+    ];
 
     /** @var array<string, array<string, string>> */
     private const DEFAULTS = [
         'resistor' => ['count' => '12', 'part' => 'led_white_5', 'supply' => 'house_bank_12', 'target' => '20 mA'],
-        'strip' => ['length' => '2.34 m', 'part' => 'strip_white_12_144', 'supply' => 'house_bank_12', 'feed' => 'start', 'way' => '3.2 m'],
+        'strip' => [
+            'length' => '2.34 m',
+            'part' => 'strip_white_12_144',
+            'supply' => 'house_bank_12',
+            'feed' => 'start',
+            'way' => '3.2 m',
+        ],
         'wire' => ['volts' => '12.6 V', 'amps' => '3 A', 'way' => '3.2 m', 'where' => 'open', 'moves' => 'still'],
         'fuse' => ['amps' => '2.4 A', 'wire' => '0.75 mm2', 'where' => 'open', 'form' => 'inline_blade'],
     ];
@@ -94,7 +105,8 @@ final class Sum
     {
         $value = $this->number($name, $unit);
 
-        return $this->errors[$name] ?? ($unit === Unit::Length ? Shown::bothLengths($value, $this->preference->units) : '');
+        return $this->errors[$name] ??
+            ($unit === Unit::Length ? Shown::bothLengths($value, $this->preference->units) : '');
     }
 
     /**
@@ -105,18 +117,29 @@ final class Sum
     private function form(): array
     {
         return [
-            'op' => 'add_circuit', 'label' => $this->kind === 'strip' ? 'Strip' : 'LED row', 'part' => $this->typed['part'],
-            'amount' => $this->kind === 'strip' ? Shown::plain($this->number('length', Unit::Length), 6).' m' : Shown::plain($this->number('count', Unit::Count), 0),
+            'op' => 'add_circuit',
+            'label' => $this->kind === 'strip' ? 'Strip' : 'LED row',
+            'part' => $this->typed['part'],
+            'amount' => $this->kind === 'strip'
+                    ? Shown::plain($this->number('length', Unit::Length), 6).' m'
+                    : Shown::plain($this->number('count', Unit::Count), 0),
         ];
     }
 
     public function document(): Document
     {
-        $supply = Catalogue::supply($this->typed['supply']) ?? Catalogue::supply(self::DEFAULTS[$this->kind]['supply'] ?? '');
-        $document = Document::fromJson((string) json_encode([
-            'format' => FormatOne::NAME, 'version' => FormatOne::VERSION, 'title' => 'Quick sum', 'place' => 'other',
-            'supplies' => [['id' => 'supply', ...($supply->data ?? [])]], 'circuits' => [],
-        ]));
+        $supply =
+            Catalogue::supply($this->typed['supply']) ?? Catalogue::supply(self::DEFAULTS[$this->kind]['supply'] ?? '');
+        $document = Document::fromJson(
+            (string) json_encode([
+                'format' => FormatOne::NAME,
+                'version' => FormatOne::VERSION,
+                'title' => 'Quick sum',
+                'place' => 'other',
+                'supplies' => [['id' => 'supply', ...$supply->data ?? []]],
+                'circuits' => [],
+            ]),
+        );
 
         return $this->onto($document, 'Quick sum');
     }
@@ -155,7 +178,13 @@ final class Sum
         if ($this->kind === 'strip' && $light !== null && $lead !== null) {
             $document = $this->over($document, $this->number('way', Unit::Length));
             if ($build->lights[$light]->fit()->units >= 1) {
-                $document = Editor::apply($document, ['op' => 'feed', 'id' => $light, 'feed' => in_array($this->typed['feed'], ['start', 'end', 'both', 'middle'], true) ? $this->typed['feed'] : 'start']);
+                $document = Editor::apply($document, [
+                    'op' => 'feed',
+                    'id' => $light,
+                    'feed' => in_array($this->typed['feed'], ['start', 'end', 'both', 'middle'], true)
+                        ? $this->typed['feed']
+                        : 'start',
+                ]);
             }
         }
 
@@ -167,7 +196,14 @@ final class Sum
     {
         $lead = array_key_last(Build::of($document)->leads);
 
-        return $lead === null ? $document : Editor::apply($document, ['op' => 'set', 'id' => $lead, 'field' => 'length_m', 'value' => round($metres, 9)]);
+        return $lead === null
+            ? $document
+            : Editor::apply($document, [
+                'op' => 'set',
+                'id' => $lead,
+                'field' => 'length_m',
+                'value' => round($metres, 9),
+            ]);
     }
 
     public function ambientC(): float
@@ -179,12 +215,25 @@ final class Sum
     {
         $way = $this->number('way', Unit::Length);
 
-        return WireChoice::of($system, $this->number('volts', Unit::Volts), $this->number('amps', Unit::Amps), $way, $way, ambientC: $this->ambientC(), moves: $this->typed['moves'] === 'moves');
+        return WireChoice::of(
+            $system,
+            $this->number('volts', Unit::Volts),
+            $this->number('amps', Unit::Amps),
+            $way,
+            $way,
+            ambientC: $this->ambientC(),
+            moves: $this->typed['moves'] === 'moves',
+        );
     }
 
     public function fuse(): FuseWindow
     {
-        return FuseWindow::of($this->number('amps', Unit::Amps), Copper::allowedA($this->gauge('wire')->areaMm2, 105.0, $this->ambientC()), $this->ambientC(), $this->typed['form']);
+        return FuseWindow::of(
+            $this->number('amps', Unit::Amps),
+            Copper::allowedA($this->gauge('wire')->areaMm2, 105.0, $this->ambientC()),
+            $this->ambientC(),
+            $this->typed['form'],
+        );
     }
 
     /** @return list<Shape> a source, a fuse and a wire as thick as it is */
@@ -192,10 +241,12 @@ final class Sum
     {
         $area = $gauge->areaMm2 ?? 1.0;
         $shapes = [
-            Shape::wire([[0.0, 34.0], [90.0, 34.0]], 'live', 'sum'), Shape::box('fuse', 90.0, 23.0, 50.0, 22.0, 'sum', 'live'),
+            Shape::wire([[0.0, 34.0], [90.0, 34.0]], 'live', 'sum'),
+            Shape::box('fuse', 90.0, 23.0, 50.0, 22.0, 'sum', 'live'),
             Shape::wire([[140.0, 34.0], [$width - 60, 34.0], [$width - 60, 84.0], [0.0, 84.0]], 'live', 'sum'),
             Shape::text($fuseA === null ? 'no fuse fits' : Shown::amps($fuseA), 115.0, 62.0, 'figure', 'middle'),
-            Shape::text($gauge === null ? 'no wire fits' : $gauge->label(), 300.0, 24.0, 'label', 'middle'), Shape::text('return', 300.0, 104.0, 'label', 'middle'),
+            Shape::text($gauge === null ? 'no wire fits' : $gauge->label(), 300.0, 24.0, 'label', 'middle'),
+            Shape::text('return', 300.0, 104.0, 'label', 'middle'),
         ];
         $r = 6.0 * sqrt($area / 3.1416);
         $shapes[] = Shape::box('section', $width - 40.0, 59.0 - $r, 2 * $r, 2 * $r, 'sum');

@@ -29,14 +29,38 @@ final readonly class WayCards
         if ($circuit === null) {
             return [];
         }
-        $key = implode(':', ['ways', $this->page->document->hash(), $circuit->id, $this->page->preference->wire, $this->page->preference->units, $this->page->preference->decimal_sign, Analyses::version()]);
+        $key = implode(':', [
+            'ways',
+            $this->page->document->hash(),
+            $circuit->id,
+            $this->page->preference->wire,
+            $this->page->preference->units,
+            $this->page->preference->decimal_sign,
+            Analyses::version(),
+        ]);
         $kept = Cache::get($key);
         $cards = is_string($kept) ? @unserialize($kept) : null;
         if (! is_array($cards)) {
             $now = (new Live($this->page))->way()['way'] ?? '';
-            $alone = PartsList::price(Analysis::of(Editor::apply($this->page->document, ['op' => 'keep_circuit', 'circuit' => $circuit->id]), $this->page->preference->wire, $this->page->preference->units));
-            $cards = array_map(fn (string $way): WayCard => $this->card($circuit->id, $way, $way === $now, $alone), array_keys(Ways::ALL));
-            usort($cards, fn (WayCard $a, WayCard $b): int => [! $a->onTheBench, $a->edit === null, count($a->breaks)] <=> [! $b->onTheBench, $b->edit === null, count($b->breaks)]);
+            $alone = PartsList::price(
+                Analysis::of(
+                    Editor::apply($this->page->document, ['op' => 'keep_circuit', 'circuit' => $circuit->id]),
+                    $this->page->preference->wire,
+                    $this->page->preference->units,
+                ),
+            );
+            $cards = array_map(
+                fn (string $way): WayCard => $this->card($circuit->id, $way, $way === $now, $alone),
+                array_keys(Ways::ALL),
+            );
+            usort(
+                $cards,
+                fn (WayCard $a, WayCard $b): int => [! $a->onTheBench, $a->edit === null, count($a->breaks)] <=> [
+                    ! $b->onTheBench,
+                    $b->edit === null,
+                    count($b->breaks),
+                ],
+            );
             Cache::put($key, serialize($cards), now()->addDays(30));
         }
 
@@ -50,15 +74,45 @@ final readonly class WayCards
         $edit = ['circuit' => $circuit, 'way' => $way];
         try {
             // Tried on this circuit alone: what others do to it is for the proof of the whole build.
-            $tried = Analysis::of(Editor::apply($this->page->document, ['op' => 'batch', 'edits' => [...($now ? [] : [['op' => 'use_way', 'say' => true, ...$edit]]), ['op' => 'keep_circuit', 'circuit' => $circuit]]]), $this->page->preference->wire, $this->page->preference->units);
+            $tried = Analysis::of(
+                Editor::apply($this->page->document, [
+                    'op' => 'batch',
+                    'edits' => [
+                        ...$now ? [] : [['op' => 'use_way', 'say' => true, ...$edit]],
+                        ['op' => 'keep_circuit', 'circuit' => $circuit],
+                    ],
+                ]),
+                $this->page->preference->wire,
+                $this->page->preference->units,
+            );
         } catch (BadBuild $e) {
             return new WayCard($name, $right, $failure, $school, $holes, $now, null, $e->problem);
         }
         $price = PartsList::price($tried) - $alone;
 
-        return new WayCard($name, $right, $failure, $school, $holes, $now, $edit, '', CardDrawing::of($tried, $circuit),
-            count(array_filter($tried->build->devices, fn ($d): bool => $d->text('circuit') === $circuit)) + count(array_filter($tried->fuses, fn ($f): bool => ($tried->build->leads[$f->lead]->circuit ?? '') === $circuit)),
-            $now ? '' : ($price >= 0 ? '+' : '−').Shown::figure(abs($price)).' '.$tried->build->settings->currency, $this->live($tried, $circuit), Facts::broken($this->page->document, $circuit, $holes, PartsList::price($this->page->analysis) + $price));
+        return new WayCard(
+            $name,
+            $right,
+            $failure,
+            $school,
+            $holes,
+            $now,
+            $edit,
+            '',
+            CardDrawing::of($tried, $circuit),
+            count(array_filter($tried->build->devices, fn ($d): bool => $d->text('circuit') === $circuit)) +
+                count(
+                    array_filter(
+                        $tried->fuses,
+                        fn ($f): bool => ($tried->build->leads[$f->lead]->circuit ?? '') === $circuit,
+                    ),
+                ),
+            $now
+                ? ''
+                : ($price >= 0 ? '+' : '−').Shown::figure(abs($price)).' '.$tried->build->settings->currency,
+            $this->live($tried, $circuit),
+            Facts::broken($this->page->document, $circuit, $holes, PartsList::price($this->page->analysis) + $price),
+        );
     }
 
     /** What stays at voltage while the light is dark, at rest. */
@@ -66,7 +120,13 @@ final readonly class WayCards
     {
         foreach ($analysis->scenes as $scene) {
             $lights = $analysis->build->lightsOf($circuit);
-            $lit = array_filter($lights, fn ($l): bool => array_filter($scene->lit->lights[$l->id] ?? [], fn ($e): bool => $e->greatest() > $analysis->build->settings->darkTo) !== []);
+            $lit = array_filter(
+                $lights,
+                fn ($l): bool => array_filter(
+                    $scene->lit->lights[$l->id] ?? [],
+                    fn ($e): bool => $e->greatest() > $analysis->build->settings->darkTo,
+                ) !== [],
+            );
             if ($scene->supply !== 'nominal' || $lit !== [] || ! $scene->solved()) {
                 continue;
             }

@@ -67,7 +67,10 @@ final readonly class Analysis
     public static function of(Document $document, string $wireSystem = 'mm2', string $units = 'metric'): self
     {
         $build = Build::of($document);
-        $unknown = array_filter($build->devices, fn (Fields $d): bool => $d->text('kind') === 'fuse_tap' && $d->text('live_leg', 'common') === 'unknown');
+        $unknown = array_filter(
+            $build->devices,
+            fn (Fields $d): bool => $d->text('kind') === 'fuse_tap' && $d->text('live_leg', 'common') === 'unknown',
+        );
         $analysis = self::solved($build, Bodies::of($build), $wireSystem, $units);
         if ($unknown !== []) {
             $other = self::solved($build, Bodies::of($build, 'line'), $wireSystem, $units);
@@ -86,7 +89,13 @@ final readonly class Analysis
     {
         $misses = fn (self $a): int => array_sum(array_map(fn (Intent $i): int => count($i->mismatches), $a->intents));
         $worse = $misses($line) > $misses($load) ? $line : $load;
-        $both = array_map(fn (Fields $t): array => ['line' => $line->peakA("{$t->text('way')}.fuse"), 'load' => $load->peakA("{$t->text('way')}.fuse")], $taps);
+        $both = array_map(
+            fn (Fields $t): array => [
+                'line' => $line->peakA("{$t->text('way')}.fuse"),
+                'load' => $load->peakA("{$t->text('way')}.fuse"),
+            ],
+            $taps,
+        );
 
         return $worse->with($worse->now, $both);
     }
@@ -96,13 +105,29 @@ final readonly class Analysis
         $harness = Harness::of($build);
         $paths = new Paths($harness, $bodies);
         $combinations = Combinations::of($build, fn (): Cones => new Cones($build, $harness, $bodies));
-        $thick = array_map(fn (Lead $l): LeadWire => LeadWire::of($build, $l, null)->thickenedTo(self::RATED_MM2), $build->leads);
+        $thick = array_map(
+            fn (Lead $l): LeadWire => LeadWire::of($build, $l, null)->thickenedTo(self::RATED_MM2),
+            $build->leads,
+        );
         // Rated amps once, at nominal for the drop and at the highest supply for the fuse; never iterated.
         // Where every wire is chosen, the build itself gives them.
         $undecided = array_filter($build->leads, fn (Lead $l): bool => $l->wire === null) !== [];
-        $rated = new Scenes($build, $harness, $bodies, $undecided ? $thick : array_map(fn (Lead $l): LeadWire => LeadWire::of($build, $l, null), $build->leads));
+        $rated = new Scenes(
+            $build,
+            $harness,
+            $bodies,
+            $undecided ? $thick : array_map(fn (Lead $l): LeadWire => LeadWire::of($build, $l, null), $build->leads),
+        );
         $loaded = $rated->all($combinations->all, $undecided ? ['nominal', 'max'] : self::SUPPLY_STATES);
-        $choices = Leads::recommend($build, $harness, $paths, $thick, self::peaks(self::only($loaded, 'nominal')), self::peaks(self::only($loaded, 'max')), $wireSystem);
+        $choices = Leads::recommend(
+            $build,
+            $harness,
+            $paths,
+            $thick,
+            self::peaks(self::only($loaded, 'nominal')),
+            self::peaks(self::only($loaded, 'max')),
+            $wireSystem,
+        );
         $sizes = Copper::sizes($wireSystem);
         $wiring = [];
         foreach ($build->leads as $id => $lead) {
@@ -111,14 +136,40 @@ final readonly class Analysis
         $solver = $undecided ? new Scenes($build, $harness, $bodies, $wiring) : $rated;
         $scenes = $undecided ? $solver->all($combinations->all, self::SUPPLY_STATES) : $loaded;
         $peak = self::peaks($scenes);
-        $leads = Leads::figures($build, $harness, $paths, $wiring, $choices, self::peaks(self::only($scenes, 'nominal')), $peak);
+        $leads = Leads::figures(
+            $build,
+            $harness,
+            $paths,
+            $wiring,
+            $choices,
+            self::peaks(self::only($scenes, 'nominal')),
+            $peak,
+        );
         $fuses = Fuses::fuseFigures($build, $harness, $paths, $wiring, $peak);
-        $intents = array_map(fn (Circuit $c): Intent => Intent::judge($build, $c, $scenes, $paths, $combinations->held[$c->id] ?? []), $build->circuits);
+        $intents = array_map(
+            fn (Circuit $c): Intent => Intent::judge($build, $c, $scenes, $paths, $combinations->held[$c->id] ?? []),
+            $build->circuits,
+        );
 
         $now = self::scenesAt($scenes, $combinations->all[0] ?? []);
 
-        return new self($build, $harness, $bodies, $paths, $wireSystem, $units, $combinations, $scenes, $now, self::lit($now), $leads, $fuses,
-            $intents, $rated->solves + ($undecided ? $solver->solves : 0), $peak);
+        return new self(
+            $build,
+            $harness,
+            $bodies,
+            $paths,
+            $wireSystem,
+            $units,
+            $combinations,
+            $scenes,
+            $now,
+            self::lit($now),
+            $leads,
+            $fuses,
+            $intents,
+            $rated->solves + ($undecided ? $solver->solves : 0),
+            $peak,
+        );
     }
 
     /**
@@ -127,8 +178,24 @@ final readonly class Analysis
      */
     private function with(array $now, ?array $unprobed = null): self
     {
-        return new self($this->build, $this->harness, $this->bodies, $this->paths, $this->wireSystem, $this->units, $this->combinations, $this->scenes, $now, self::lit($now), $this->leads, $this->fuses,
-            $this->intents, $this->solves, $this->peak, $unprobed ?? $this->unprobed);
+        return new self(
+            $this->build,
+            $this->harness,
+            $this->bodies,
+            $this->paths,
+            $this->wireSystem,
+            $this->units,
+            $this->combinations,
+            $this->scenes,
+            $now,
+            self::lit($now),
+            $this->leads,
+            $this->fuses,
+            $this->intents,
+            $this->solves,
+            $this->peak,
+            $unprobed ?? $this->unprobed,
+        );
     }
 
     /**
@@ -138,7 +205,9 @@ final readonly class Analysis
      */
     public function at(array $inputs): self
     {
-        $scenes = array_values(array_filter(array_map(fn (string $supply): ?Scene => $this->scene($inputs, $supply), self::SUPPLY_STATES)));
+        $scenes = array_values(
+            array_filter(array_map(fn (string $supply): ?Scene => $this->scene($inputs, $supply), self::SUPPLY_STATES)),
+        );
 
         return $this->with($scenes === [] ? $this->now : self::scenesAt($scenes, $scenes[0]->inputs));
     }
@@ -159,7 +228,12 @@ final readonly class Analysis
         }
 
         return $this->combinations->exists($this->build, $wanted)
-            ? (new Scenes($this->build, $this->harness, $this->bodies, array_map(fn (LeadFigures $l): LeadWire => $l->wire, $this->leads)))->one($wanted, $supply)
+            ? (new Scenes(
+                $this->build,
+                $this->harness,
+                $this->bodies,
+                array_map(fn (LeadFigures $l): LeadWire => $l->wire, $this->leads),
+            ))->one($wanted, $supply)
             : null;
     }
 
@@ -234,7 +308,9 @@ final readonly class Analysis
         $most = -1.0;
         foreach ($this->scenes as $scene) {
             if ($scene->supply === $supply) {
-                $sum = array_sum(array_map(fn (EmitterState $e): float => $e->greatest(), $scene->lit->lights[$light] ?? []));
+                $sum = array_sum(
+                    array_map(fn (EmitterState $e): float => $e->greatest(), $scene->lit->lights[$light] ?? []),
+                );
                 if ($sum > $most) {
                     [$best, $most] = [$scene, $sum];
                 }
@@ -256,8 +332,16 @@ final readonly class Analysis
             foreach ($this->states[$state]->lights[$light->id] ?? [] as $emitter) {
                 // An emitter whose turn it is not (the turn lamp of a rear lamp) is no weak lamp while another one glows.
                 $lit = $emitter->greatest() > $this->build->settings->darkTo;
-                if ($emitter->flux !== [] && ($worst === null || [! $lit, $emitter->least()] < [! $worst['lit'], $worst['emitter']->least()])) {
-                    $worst = ['light' => $light->id, 'emitter' => $emitter, 'unit' => $emitter->weakest(), 'lit' => $lit];
+                if (
+                    $emitter->flux !== [] &&
+                    ($worst === null || [! $lit, $emitter->least()] < [! $worst['lit'], $worst['emitter']->least()])
+                ) {
+                    $worst = [
+                        'light' => $light->id,
+                        'emitter' => $emitter,
+                        'unit' => $emitter->weakest(),
+                        'lit' => $lit,
+                    ];
                 }
             }
         }
@@ -292,7 +376,9 @@ final readonly class Analysis
         }
         foreach ($item->part->objects('inside') as $branch) {
             if (isset($item->emitters()[$branch->text('id')]) && $item->emitterName($branch->text('id')) === $name) {
-                return $branch->numberOrNull('if_a') ?? $branch->numberOrNull('amps') ?? $branch->number('watts') / max(0.1, $this->build->mainSupply()->nominalV ?? 12.0);
+                return $branch->numberOrNull('if_a') ??
+                    ($branch->numberOrNull('amps') ??
+                        $branch->number('watts') / max(0.1, $this->build->mainSupply()->nominalV ?? 12.0));
             }
         }
 

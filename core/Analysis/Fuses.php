@@ -71,10 +71,23 @@ final class Fuses
             }
             $load = $peak[$fuse] ?? 0.0;
             $in = $harness->things[$fuse]->pins;
-            $figures[$fuse] = new FuseFigures($fuse, $lead, $chosen,
-                FuseWindow::of($load, is_finite($allowed) ? $allowed : $wiring[$lead]->allowedA(), $wiring[$lead]->ambientC, $form),
-                self::shortA($build, $harness, $paths, $wiring, $fuse, $lights), $load,
-                min($paths->metresFromPlus($in[0]) ?? 0.0, $paths->metresFromPlus($in[1]) ?? 0.0), $behind, $lights, $thinnest);
+            $figures[$fuse] = new FuseFigures(
+                $fuse,
+                $lead,
+                $chosen,
+                FuseWindow::of(
+                    $load,
+                    is_finite($allowed) ? $allowed : $wiring[$lead]->allowedA(),
+                    $wiring[$lead]->ambientC,
+                    $form,
+                ),
+                self::shortA($build, $harness, $paths, $wiring, $fuse, $lights),
+                $load,
+                min($paths->metresFromPlus($in[0]) ?? 0.0, $paths->metresFromPlus($in[1]) ?? 0.0),
+                $behind,
+                $lights,
+                $thinnest,
+            );
         }
 
         return $figures;
@@ -87,8 +100,14 @@ final class Fuses
      * @param  array<string, LeadWire>  $wiring
      * @param  list<string>  $lights
      */
-    private static function shortA(Build $build, Harness $harness, Paths $paths, array $wiring, string $fuse, array $lights): ?float
-    {
+    private static function shortA(
+        Build $build,
+        Harness $harness,
+        Paths $paths,
+        array $wiring,
+        string $fuse,
+        array $lights,
+    ): ?float {
         $least = null;
         foreach ($lights as $light) {
             [$out, $back, $supply] = [null, null, null];
@@ -122,7 +141,9 @@ final class Fuses
         foreach ($steps as $step) {
             $wire = $wiring[$step->lead] ?? null;
             $ohm += match ($step->kind) {
-                'wire' => $wire === null ? 0.0 : max(1e-3, Copper::ohmPerM($wire->areaMm2, $wire->insulationC, $wire->material) * $step->lengthM),
+                'wire' => $wire === null
+                    ? 0.0
+                    : max(1e-3, Copper::ohmPerM($wire->areaMm2, $wire->insulationC, $wire->material) * $step->lengthM),
                 'fuse' => 1e-3,
                 'contact' => 0.01,
                 'plug_way' => 0.01,

@@ -30,7 +30,8 @@ final readonly class Intent
     public static function judge(Build $build, Circuit $circuit, array $scenes, Paths $paths, array $held): self
     {
         $mismatches = [];
-        $unknown = $held === [] ? null : 'too many positions to go through: '.implode(', ', $held).' stayed at rest';
+        $unknown =
+            $held === [] ? null : 'too many positions to go through: '.implode(', ', $held).' stayed at rest';
         foreach (self::named($build, $circuit) as [$light, $emitter]) {
             foreach ($scenes as $scene) {
                 if (! $scene->solved()) {
@@ -51,7 +52,11 @@ final readonly class Intent
             }
         }
 
-        return new self($mismatches !== [] ? 'not_met' : ($unknown !== null ? 'unknown' : 'met'), $mismatches, $unknown);
+        return new self(
+            $mismatches !== [] ? 'not_met' : ($unknown !== null ? 'unknown' : 'met'),
+            $mismatches,
+            $unknown,
+        );
     }
 
     /** Lit in one half of the flash and dark in the other. */
@@ -60,25 +65,44 @@ final readonly class Intent
         $lit = $scene->lit->lights[$light][$emitter] ?? null;
         $dark = $scene->dark->lights[$light][$emitter] ?? null;
 
-        return $lit !== null && $dark !== null && ($lit->greatest() > $build->settings->darkTo) !== ($dark->greatest() > $build->settings->darkTo);
+        return $lit !== null &&
+            $dark !== null &&
+            $lit->greatest() > $build->settings->darkTo !== $dark->greatest() > $build->settings->darkTo;
     }
 
     /** What is wrong with one emitter in one state; null: nothing. */
-    public static function hold(Build $build, Circuit $circuit, Scene $scene, string $light, string $emitter, EmitterState $solved, Paths $paths): ?Mismatch
-    {
+    public static function hold(
+        Build $build,
+        Circuit $circuit,
+        Scene $scene,
+        string $light,
+        string $emitter,
+        EmitterState $solved,
+        Paths $paths,
+    ): ?Mismatch {
         [$wanted, $flash] = self::wanted($build, $circuit, $scene, $light, $emitter);
         if ($wanted === 'free') {
             return null;
         }
         $level = $solved->level($build->settings);
         $flashes = self::flashes($build, $scene, $light, $emitter);
-        $ok = match ($wanted) {
-            'on' => in_array($level, ['low', 'on', 'high'], true),
-            default => $level === $wanted,
-        } && ($wanted === 'dark' || $flash === $flashes);
+        $ok =
+            match ($wanted) {
+                'on' => in_array($level, ['low', 'on', 'high'], true),
+                default => $level === $wanted,
+            } &&
+            ($wanted === 'dark' || $flash === $flashes);
 
-        return $ok ? null : new Mismatch($scene->inputs, $scene->supply, $solved->name, $wanted.($flash ? ', flashing' : ''), $level.($flashes ? ', flashing' : ''),
-            self::because($scene, $light, $wanted, $level, $paths));
+        return $ok
+            ? null
+            : new Mismatch(
+                $scene->inputs,
+                $scene->supply,
+                $solved->name,
+                $wanted.($flash ? ', flashing' : ''),
+                $level.($flashes ? ', flashing' : ''),
+                self::because($scene, $light, $wanted, $level, $paths),
+            );
     }
 
     /** @return array{string, bool} level and flash of the first want that holds, else dark */

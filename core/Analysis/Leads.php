@@ -22,8 +22,15 @@ final class Leads
      * @param  array<string, float>  $max  the same at any supply
      * @return array<string, array{Gauge|null, string|null}> recommended size and the reason where there is none
      */
-    public static function recommend(Build $build, Harness $harness, Paths $paths, array $thick, array $nominal, array $max, string $system): array
-    {
+    public static function recommend(
+        Build $build,
+        Harness $harness,
+        Paths $paths,
+        array $thick,
+        array $nominal,
+        array $max,
+        string $system,
+    ): array {
         $pathM = self::pathLengths($build, $harness, $paths);
         $fuseA = Fuses::fuseDemand($build, $harness, $paths, $thick, $max);
         $volts = $build->supplies === [] ? 12.0 : min(array_map(fn ($s): float => $s->nominalV, $build->supplies));
@@ -31,12 +38,24 @@ final class Leads
         foreach ($build->leads as $id => $lead) {
             $wire = $thick[$id];
             $amps = self::leadAmps($harness, $id, $nominal);
-            $need = max($fuseA[$id] ?? 0.0, FuseWindow::smallestFor(self::leadAmps($harness, $id, $max), $wire->ambientC) ?? INF);
-            $choices[$id] = [null, $wire->ambientC >= $wire->insulationC ? 'the place is hotter than the insulation bears' : 'no size in the table does'];
+            $need = max(
+                $fuseA[$id] ?? 0.0,
+                FuseWindow::smallestFor(self::leadAmps($harness, $id, $max), $wire->ambientC) ?? INF,
+            );
+            $choices[$id] = [
+                null,
+                $wire->ambientC >= $wire->insulationC
+                    ? 'the place is hotter than the insulation bears'
+                    : 'no size in the table does',
+            ];
             foreach (Copper::sizes($system) as $gauge) {
                 $drop = $amps * Copper::ohmPerM($gauge->areaMm2, $wire->meanC, $wire->material) * ($pathM[$id] ?? 0.0);
                 $tooThin = $wire->moves && ($gauge->awg !== null ? $gauge->awg > 20 : $gauge->areaMm2 < 0.5);
-                if ($drop <= $build->settings->dropTarget * $volts && ! $tooThin && Copper::allowedA($gauge->areaMm2, $wire->insulationC, $wire->ambientC, $wire->bundle) >= $need) {
+                if (
+                    $drop <= $build->settings->dropTarget * $volts &&
+                    ! $tooThin &&
+                    Copper::allowedA($gauge->areaMm2, $wire->insulationC, $wire->ambientC, $wire->bundle) >= $need
+                ) {
                     $choices[$id] = [$gauge, null];
                     break;
                 }
@@ -63,7 +82,7 @@ final class Leads
                 $return = $paths->back($pin);
                 $out = max($out, $feed === null ? 0.0 : (float) $paths->metresFromPlus($pin));
                 $back = max($back, $return === null ? 0.0 : (float) $paths->metresFromMinus($pin));
-                array_push($steps, ...($feed ?? []), ...($return ?? []));
+                array_push($steps, ...$feed ?? [], ...$return ?? []);
             }
             foreach ($steps as $step) {
                 $longest[$step->lead] = max($longest[$step->lead] ?? 0.0, $out + $back);
@@ -100,12 +119,28 @@ final class Leads
      * @param  array<string, float>  $peak  the same at any supply
      * @return array<string, LeadFigures>
      */
-    public static function figures(Build $build, Harness $harness, Paths $paths, array $wiring, array $choices, array $nominal, array $peak): array
-    {
+    public static function figures(
+        Build $build,
+        Harness $harness,
+        Paths $paths,
+        array $wiring,
+        array $choices,
+        array $nominal,
+        array $peak,
+    ): array {
         $figures = [];
         foreach ($build->leads as $id => $lead) {
-            $figures[$id] = new LeadFigures($id, $wiring[$id], $choices[$id][0], $choices[$id][1], Harness::lengthM($build, $lead), $lead->lengthM !== null || $lead->route !== [],
-                self::dropV($harness, $paths, $wiring[$id], $id, $nominal), self::leadAmps($harness, $id, $peak), $wiring[$id]->allowedA());
+            $figures[$id] = new LeadFigures(
+                $id,
+                $wiring[$id],
+                $choices[$id][0],
+                $choices[$id][1],
+                Harness::lengthM($build, $lead),
+                $lead->lengthM !== null || $lead->route !== [],
+                self::dropV($harness, $paths, $wiring[$id], $id, $nominal),
+                self::leadAmps($harness, $id, $peak),
+                $wiring[$id]->allowedA(),
+            );
         }
 
         return $figures;
@@ -122,8 +157,13 @@ final class Leads
         foreach ($harness->wires as $segment) {
             if ($segment->lead === $lead) {
                 // A core that no plus reaches without a light between brings the amps back.
-                $side = $paths->metresFromPlus($segment->from) === null && $paths->metresFromPlus($segment->to) === null ? 'back' : 'out';
-                $cores[$side][$segment->core] = ($cores[$side][$segment->core] ?? 0.0) + ($nominal[$segment->id] ?? 0.0) * max(1e-3, $wire->ohmPerM() * $segment->lengthM);
+                $side =
+                    $paths->metresFromPlus($segment->from) === null && $paths->metresFromPlus($segment->to) === null
+                        ? 'back'
+                        : 'out';
+                $cores[$side][$segment->core] =
+                    ($cores[$side][$segment->core] ?? 0.0) +
+                    ($nominal[$segment->id] ?? 0.0) * max(1e-3, $wire->ohmPerM() * $segment->lengthM);
             }
         }
 

@@ -8,13 +8,26 @@ namespace BenchGlow\Analysis;
 final readonly class Mismatch
 {
     /** @param  array<string, string>  $inputs */
-    public function __construct(public array $inputs, public string $supply, public string $emitter, public string $wanted, public string $solved, public string $because)
-    {
+    public function __construct(
+        public array $inputs,
+        public string $supply,
+        public string $emitter,
+        public string $wanted,
+        public string $solved,
+        public string $because,
+    ) {
     }
 
     /** @return array<string, mixed> */
     public function toArray(): array
     {
-        return ['inputs' => (object) $this->inputs, 'supply' => $this->supply, 'emitter' => $this->emitter, 'wanted' => $this->wanted, 'solved' => $this->solved, 'because' => $this->because];
+        return [
+            'inputs' => (object) $this->inputs,
+            'supply' => $this->supply,
+            'emitter' => $this->emitter,
+            'wanted' => $this->wanted,
+            'solved' => $this->solved,
+            'because' => $this->because,
+        ];
     }
 }

@@ -46,12 +46,19 @@ final readonly class Build
         $parts = $byId('parts');
 
         return new self(
-            $document, Index::of($document), Settings::of($f->object('settings')),
+            $document,
+            Index::of($document),
+            Settings::of($f->object('settings')),
             array_map(Supply::of(...), $byId('supplies')),
             array_map(Circuit::of(...), $byId('circuits')),
-            array_map(fn (Fields $l): Light => Light::of($l, $parts[$l->text('part')] ?? new Fields([])), $byId('lights')),
+            array_map(
+                fn (Fields $l): Light => Light::of($l, $parts[$l->text('part')] ?? new Fields([])),
+                $byId('lights'),
+            ),
             array_map(Lead::of(...), $byId('leads')),
-            $byId('devices'), $parts, array_map(fn (Fields $i): string => $i->texts('positions')[0] ?? 'off', $byId('inputs')),
+            $byId('devices'),
+            $parts,
+            array_map(fn (Fields $i): string => $i->texts('positions')[0] ?? 'off', $byId('inputs')),
         );
     }
 

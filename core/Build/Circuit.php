@@ -10,15 +10,26 @@ use BenchGlow\Format\Fields;
 final readonly class Circuit
 {
     /** @param  list<Want>  $wants in order of precedence */
-    private function __construct(public string $id, public string $flag, public string $label, public string $note, public array $wants)
-    {
+    private function __construct(
+        public string $id,
+        public string $flag,
+        public string $label,
+        public string $note,
+        public array $wants,
+    ) {
     }
 
     public static function of(Fields $f): self
     {
         $label = $f->text('label');
 
-        return new self($f->text('id'), $f->text('flag', self::flagFor($label)), $label, $f->text('note'), array_map(Want::of(...), $f->objects('wants')));
+        return new self(
+            $f->text('id'),
+            $f->text('flag', self::flagFor($label)),
+            $label,
+            $f->text('note'),
+            array_map(Want::of(...), $f->objects('wants')),
+        );
     }
 
     /** Two letters from a name: initials of the first two words, or its first two letters. */
@@ -26,6 +37,8 @@ final readonly class Circuit
     {
         $words = preg_split('/[^\p{L}\p{N}]+/u', $label, -1, PREG_SPLIT_NO_EMPTY) ?: ['?'];
 
-        return mb_strtoupper(count($words) > 1 ? mb_substr($words[0], 0, 1).mb_substr($words[1], 0, 1) : mb_substr($words[0], 0, 2));
+        return mb_strtoupper(
+            count($words) > 1 ? mb_substr($words[0], 0, 1).mb_substr($words[1], 0, 1) : mb_substr($words[0], 0, 2),
+        );
     }
 }

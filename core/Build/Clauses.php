@@ -19,10 +19,20 @@ final class Clauses
     public static function of(array $when, Document $document): ?array
     {
         $all = is_array($when['all'] ?? null) ? array_values($when['all']) : null;
-        if ($all !== null && count($all) === 2 && is_array($all[0]) && is_array($all[1]) && is_array($all[1]['not'] ?? null) && self::leaf($all[1]['not']) && (self::leaf($all[0]) || isset($all[0]['any']))) {
+        if (
+            $all !== null &&
+            count($all) === 2 &&
+            is_array($all[0]) &&
+            is_array($all[1]) &&
+            is_array($all[1]['not'] ?? null) &&
+            self::leaf($all[1]['not']) &&
+            (self::leaf($all[0]) || isset($all[0]['any']))
+        ) {
             $first = self::of($all[0], $document);
 
-            return $first === null || count($first) >= self::MOST ? null : [...$first, ['join' => 'unless', 'text' => WhenText::say($all[1]['not'], $document)]];
+            return $first === null || count($first) >= self::MOST
+                ? null
+                : [...$first, ['join' => 'unless', 'text' => WhenText::say($all[1]['not'], $document)]];
         }
         foreach (['any' => 'or', 'all' => 'and'] as $head => $join) {
             $list = is_array($when[$head] ?? null) ? array_values($when[$head]) : null;
@@ -31,7 +41,9 @@ final class Clauses
             }
             $clauses = [];
             foreach ($list as $n => $item) {
-                $plain = is_array($item) && (self::leaf($item) || (is_array($item['not'] ?? null) && self::leaf($item['not'])));
+                $plain =
+                    is_array($item) &&
+                    (self::leaf($item) || (is_array($item['not'] ?? null) && self::leaf($item['not'])));
                 if (! $plain) {
                     return null;
                 }
@@ -40,7 +52,11 @@ final class Clauses
 
             return $clauses;
         }
-        $single = self::leaf($when) || (is_array($when['not'] ?? null) && self::leaf($when['not'])) || $when === ['all' => []] || $when === ['any' => []];
+        $single =
+            self::leaf($when) ||
+            (is_array($when['not'] ?? null) && self::leaf($when['not'])) ||
+            $when === ['all' => []] ||
+            $when === ['any' => []];
 
         return $single ? [['join' => '', 'text' => WhenText::say($when, $document)]] : null;
     }

@@ -51,7 +51,10 @@ final readonly class Document
     /** A stored revision, validated when it was written. */
     public static function fromStored(string $json): self
     {
-        $data = ShapeReader::read(FormatOne::shape(), json_decode($json, false, Json::MAX_DEPTH + 1, JSON_THROW_ON_ERROR));
+        $data = ShapeReader::read(
+            FormatOne::shape(),
+            json_decode($json, false, Json::MAX_DEPTH + 1, JSON_THROW_ON_ERROR),
+        );
 
         return new self(is_array($data) ? $data : [], $json);
     }
@@ -64,14 +67,23 @@ final readonly class Document
 
     private static function refuseLater(mixed $decoded): void
     {
-        if (! $decoded instanceof \stdClass) {
+        if (! ($decoded instanceof \stdClass)) {
             throw BadBuild::expected('', 'an object', $decoded);
         }
         $minor = $decoded->minor ?? 0;
         $known = array_keys(FormatOne::shape()->fields);
         $unknown = array_diff(array_keys(get_object_vars($decoded)), $known);
         if (is_int($minor) && $minor > FormatOne::MINOR && $unknown !== []) {
-            throw BadBuild::at('', 'made by a later Bench Glow (format '.FormatOne::VERSION.".{$minor}; this one reads ".FormatOne::VERSION.'.'.FormatOne::MINOR.').');
+            throw BadBuild::at(
+                '',
+                'made by a later Bench Glow (format '.
+                    FormatOne::VERSION.
+                    ".{$minor}; this one reads ".
+                    FormatOne::VERSION.
+                    '.'.
+                    FormatOne::MINOR.
+                    ').',
+            );
         }
     }
 

@@ -10,7 +10,24 @@ use BenchGlow\Format\Fields;
 final class Facts
 {
     /** Words that name no place. */
-    private const EMPTY = ['the', 'and', 'under', 'over', 'with', 'from', 'into', 'near', 'that', 'this', 'light', 'lights', 'lamp', 'lamps', 'where', 'circuit'];
+    private const EMPTY = [
+        'the',
+        'and',
+        'under',
+        'over',
+        'with',
+        'from',
+        'into',
+        'near',
+        'that',
+        'this',
+        'light',
+        'lights',
+        'lamp',
+        'lamps',
+        'where',
+        'circuit',
+    ];
 
     /** Whether a fact is about a circuit: it says no place, or a word of its place is in the names of the circuit or its parts. */
     public static function concerns(Fields $fact, Document $document, string $circuit): bool
@@ -53,7 +70,9 @@ final class Facts
     {
         $words = preg_split('/[^\p{L}]+/u', mb_strtolower($text)) ?: [];
 
-        return array_values(array_filter($words, fn (string $w): bool => mb_strlen($w) > 2 && ! in_array($w, self::EMPTY, true)));
+        return array_values(
+            array_filter($words, fn (string $w): bool => mb_strlen($w) > 2 && ! in_array($w, self::EMPTY, true)),
+        );
     }
 
     /**
@@ -80,12 +99,15 @@ final class Facts
     /** Whether a text is a day that exists, as the file writes it: 2026-06-01. */
     public static function isDay(string $text): bool
     {
-        return preg_match('/^(\d{4})-(\d\d)-(\d\d)$/', $text, $m) === 1 && checkdate((int) $m[2], (int) $m[3], (int) $m[1]);
+        return preg_match('/^(\d{4})-(\d\d)-(\d\d)$/', $text, $m) === 1 &&
+            checkdate((int) $m[2], (int) $m[3], (int) $m[1]);
     }
 
     /** The amount a budget names: "60", "at most 45.50"; null: none. */
     public static function budget(Fields $fact): ?float
     {
-        return $fact->text('kind') === 'budget' && preg_match('/\d+(?:[.,]\d+)?/', $fact->text('value'), $m) === 1 ? (float) str_replace(',', '.', $m[0]) : null;
+        return $fact->text('kind') === 'budget' && preg_match('/\d+(?:[.,]\d+)?/', $fact->text('value'), $m) === 1
+            ? (float) str_replace(',', '.', $m[0])
+            : null;
     }
 }

@@ -18,7 +18,12 @@ final readonly class Index
     {
     }
 
-    private const NESTED = ['brief' => ['facts'], 'host' => ['ways', 'wires', 'grounds'], 'probe' => ['connectors', 'wires', 'readings'], 'work' => ['own_steps', 'fasteners']];
+    private const NESTED = [
+        'brief' => ['facts'],
+        'host' => ['ways', 'wires', 'grounds'],
+        'probe' => ['connectors', 'wires', 'readings'],
+        'work' => ['own_steps', 'fasteners'],
+    ];
 
     private const INSIDE = ['circuits' => 'wants', 'leads' => 'inline'];
 
@@ -67,7 +72,10 @@ final readonly class Index
             return;
         }
         if (isset($paths[$id])) {
-            throw BadBuild::at('/'.implode('/', $path).'/id', "the id `{$id}` stands already at /".implode('/', $paths[$id]).'.');
+            throw BadBuild::at(
+                '/'.implode('/', $path).'/id',
+                "the id `{$id}` stands already at /".implode('/', $paths[$id]).'.',
+            );
         }
         $paths[$id] = $path;
         $sections[$id] = $section;
@@ -83,7 +91,7 @@ final readonly class Index
     {
         $value = isset($this->paths[$id]) ? $this->document->data : [];
         foreach ($this->paths[$id] ?? [] as $key) {
-            $value = is_array($value) ? ($value[$key] ?? []) : [];
+            $value = is_array($value) ? $value[$key] ?? [] : [];
         }
 
         return new Fields(is_array($value) ? $value : []);

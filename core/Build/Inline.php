@@ -27,7 +27,18 @@ final readonly class Inline
 
     public static function of(Fields $f): self
     {
-        return new self($f->text('id'), $f->text('kind'), $f->number('at_m'), $f->integer('core', 1), $f->numberOrNull('fuse_a'), $f->text('form', 'inline_blade'),
-            $f->number('ohm'), $f->text('part'), $f->text('points', 'to') === 'to', $f->text('plug'), array_values(array_filter($f->items('ways'), is_int(...))));
+        return new self(
+            $f->text('id'),
+            $f->text('kind'),
+            $f->number('at_m'),
+            $f->integer('core', 1),
+            $f->numberOrNull('fuse_a'),
+            $f->text('form', 'inline_blade'),
+            $f->number('ohm'),
+            $f->text('part'),
+            $f->text('points', 'to') === 'to',
+            $f->text('plug'),
+            array_values(array_filter($f->items('ways'), is_int(...))),
+        );
     }
 }

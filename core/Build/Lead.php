@@ -30,12 +30,20 @@ final readonly class Lead
     {
         $cores = [];
         foreach ($f->items('cores') as $core) {
-            $from = is_array($core) ? ($core[0] ?? null) : null;
-            $to = is_array($core) ? ($core[1] ?? null) : null;
+            $from = is_array($core) ? $core[0] ?? null : null;
+            $to = is_array($core) ? $core[1] ?? null : null;
             $cores[] = [is_string($from) ? $from : null, is_string($to) ? $to : null];
         }
 
-        return new self($f->text('id'), $f->textOrNull('circuit'), $f->text('label', $f->text('id')), $cores, $f->numberOrNull('length_m'), $f->textOrNull('wire'),
-            $f->texts('route'), array_map(Inline::of(...), $f->objects('inline')));
+        return new self(
+            $f->text('id'),
+            $f->textOrNull('circuit'),
+            $f->text('label', $f->text('id')),
+            $cores,
+            $f->numberOrNull('length_m'),
+            $f->textOrNull('wire'),
+            $f->texts('route'),
+            array_map(Inline::of(...), $f->objects('inline')),
+        );
     }
 }

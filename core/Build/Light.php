@@ -24,18 +24,33 @@ final readonly class Light
 
     public static function of(Fields $f, Fields $part): self
     {
-        return new self($f->text('id'), $f->textOrNull('circuit'), $f->text('kind'), $f->text('label', $f->text('id')), $f, $part);
+        return new self(
+            $f->text('id'),
+            $f->textOrNull('circuit'),
+            $f->text('kind'),
+            $f->text('label', $f->text('id')),
+            $f,
+            $part,
+        );
     }
 
     public function strip(): StripType
     {
-        $rail = $this->part->number('rail_ohm_per_m', count($this->part->objects('channels')) > 1 ? 0.3 : ($this->part->number('nominal_v') > 20 ? 0.06 : 0.1));
-        $common = count($this->part->objects('channels')) > 1 ? ($this->part->has('rail_ohm_per_m') ? $rail : 0.12) : $rail;
+        $rail = $this->part->number(
+            'rail_ohm_per_m',
+            count($this->part->objects('channels')) > 1 ? 0.3 : ($this->part->number('nominal_v') > 20 ? 0.06 : 0.1),
+        );
+        $common =
+            count($this->part->objects('channels')) > 1 ? ($this->part->has('rail_ohm_per_m') ? $rail : 0.12) : $rail;
 
         return new StripType(
-            $this->part->number('nominal_v'), $this->part->number('watts_per_m'), $this->part->number('leds_per_m'), $this->part->integer('leds_per_cut', 1),
+            $this->part->number('nominal_v'),
+            $this->part->number('watts_per_m'),
+            $this->part->number('leds_per_m'),
+            $this->part->integer('leds_per_cut', 1),
             array_map(fn (Fields $c): float => $c->number('vf_v'), $this->part->objects('channels')),
-            $rail, $this->part->number('common_ohm_per_m', $common),
+            $rail,
+            $this->part->number('common_ohm_per_m', $common),
             $this->part->has('series_leds') ? $this->part->integer('series_leds') : null,
             $this->part->text('common') === 'plus' && count($this->part->objects('channels')) > 1,
         );
@@ -53,8 +68,14 @@ final readonly class Light
 
     public function led(): Led
     {
-        return new Led($this->part->number('vf_v'), $this->part->number('if_a'), $this->part->number('imax_a'), $this->part->number('vf_tolerance_v', 0.1),
-            $this->part->number('ideality', 2.0), $this->part->numberOrNull('rs_ohm'));
+        return new Led(
+            $this->part->number('vf_v'),
+            $this->part->number('if_a'),
+            $this->part->number('imax_a'),
+            $this->part->number('vf_tolerance_v', 0.1),
+            $this->part->number('ideality', 2.0),
+            $this->part->numberOrNull('rs_ohm'),
+        );
     }
 
     public function count(): int

@@ -85,7 +85,9 @@ final readonly class Pins
     {
         $channels = $strip->objects('channels');
 
-        return count($channels) === 1 ? ['plus', 'minus'] : ['common', ...array_map(fn (Fields $c): string => $c->text('id'), $channels)];
+        return count($channels) === 1
+            ? ['plus', 'minus']
+            : ['common', ...array_map(fn (Fields $c): string => $c->text('id'), $channels)];
     }
 
     private function isCutMark(string $id, string $rest): bool

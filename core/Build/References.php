@@ -29,8 +29,11 @@ final class References
         'probe.readings' => ['wire' => 'probe.wires'],
     ];
 
-    private function __construct(private readonly Document $document, private readonly Index $index, private readonly Pins $pins)
-    {
+    private function __construct(
+        private readonly Document $document,
+        private readonly Index $index,
+        private readonly Pins $pins,
+    ) {
     }
 
     /** @throws BadBuild */
@@ -81,9 +84,12 @@ final class References
             return;
         }
         $known = array_keys(array_filter($this->index->sections, fn (string $s): bool => $s === $section));
-        throw BadBuild::at($path, $stands === null
-            ? "nothing in {$section} has the id `{$id}`.".BadBuild::nearMiss($id, $known)
-            : "`{$id}` stands in {$stands}, expected an id of {$section}.");
+        throw BadBuild::at(
+            $path,
+            $stands === null
+                ? "nothing in {$section} has the id `{$id}`.".BadBuild::nearMiss($id, $known)
+                : "`{$id}` stands in {$stands}, expected an id of {$section}.",
+        );
     }
 
     private function supplies(): void
@@ -151,7 +157,13 @@ final class References
     {
         $known = $this->index->item($input)->texts('positions') ?: ['off', 'on'];
         if (! in_array($position, $known, true)) {
-            throw BadBuild::at($path, "`{$input}` has no position `{$position}`; it has ".implode(', ', $known).'.'.BadBuild::nearMiss($position, $known));
+            throw BadBuild::at(
+                $path,
+                "`{$input}` has no position `{$position}`; it has ".
+                    implode(', ', $known).
+                    '.'.
+                    BadBuild::nearMiss($position, $known),
+            );
         }
     }
 
@@ -171,10 +183,19 @@ final class References
             foreach ($part->objects('contacts') as $j => $contact) {
                 foreach (['from', 'to'] as $end) {
                     if (! in_array($contact->text($end), $pins, true)) {
-                        throw BadBuild::at("/parts/{$i}/contacts/{$j}/{$end}", "the part has no pin `{$contact->text($end)}`.".BadBuild::nearMiss($contact->text($end), $pins));
+                        throw BadBuild::at(
+                            "/parts/{$i}/contacts/{$j}/{$end}",
+                            "the part has no pin `{$contact->text($end)}`.".
+                                BadBuild::nearMiss($contact->text($end), $pins),
+                        );
                     }
                 }
-                $this->condition("/parts/{$i}/contacts/{$j}/closed_when", $contact->object('closed_when')->data, $part->texts('positions'), $senses);
+                $this->condition(
+                    "/parts/{$i}/contacts/{$j}/closed_when",
+                    $contact->object('closed_when')->data,
+                    $part->texts('positions'),
+                    $senses,
+                );
             }
         }
     }
@@ -189,7 +210,13 @@ final class References
         foreach (['at' => $positions, 'sense' => $senses] as $head => $known) {
             $named = $node[$head] ?? null;
             if (is_string($named) && ! in_array($named, $known, true)) {
-                throw BadBuild::at("{$path}/{$head}", 'the part has no '.($head === 'at' ? 'position' : 'sense')." `{$named}`.".BadBuild::nearMiss($named, $known));
+                throw BadBuild::at(
+                    "{$path}/{$head}",
+                    'the part has no '.
+                        ($head === 'at' ? 'position' : 'sense').
+                        " `{$named}`.".
+                        BadBuild::nearMiss($named, $known),
+                );
             }
         }
         foreach ($node as $key => $value) {
@@ -207,13 +234,27 @@ final class References
             $wanted = ['strip' => 'strip', 'leds' => 'led', 'module' => 'module'][$kind] ?? '';
             $part = $this->index->item($light->text('part'));
             if ($part->text('kind') !== $wanted) {
-                throw BadBuild::at("/lights/{$i}/part", "a light of kind {$kind} needs a part of kind {$wanted}; `{$light->text('part')}` is a {$part->text('kind')}.");
+                throw BadBuild::at(
+                    "/lights/{$i}/part",
+                    "a light of kind {$kind} needs a part of kind {$wanted}; `{$light->text('part')}` is a {$part->text(
+                        'kind',
+                    )}.",
+                );
             }
             if ($kind === 'strip') {
-                $units = (int) ceil($light->number('wanted_m') * $part->number('leds_per_m') / max(1, $part->integer('leds_per_cut')));
+                $units = (int) ceil(
+                    ($light->number('wanted_m') * $part->number('leds_per_m')) / max(1, $part->integer('leds_per_cut')),
+                );
                 $all += $units;
                 if ($units > self::MAX_UNITS_STRIP || $all > self::MAX_UNITS_BUILD) {
-                    throw BadBuild::at("/lights/{$i}/wanted_m", 'that is '.($units > self::MAX_UNITS_STRIP ? "{$units} cut units; one strip may have ".self::MAX_UNITS_STRIP : 'more than '.self::MAX_UNITS_BUILD.' cut units in the build').'.');
+                    throw BadBuild::at(
+                        "/lights/{$i}/wanted_m",
+                        'that is '.
+                            ($units > self::MAX_UNITS_STRIP
+                                ? "{$units} cut units; one strip may have ".self::MAX_UNITS_STRIP
+                                : 'more than '.self::MAX_UNITS_BUILD.' cut units in the build').
+                            '.',
+                    );
                 }
             }
         }
@@ -225,11 +266,19 @@ final class References
             $kind = $device->text('kind');
             $part = $this->index->item($device->text('part'));
             if ($device->has('part') && $part->text('kind') !== $kind) {
-                throw BadBuild::at("/devices/{$i}/part", "a {$kind} needs a part of kind {$kind}; `{$device->text('part')}` is a {$part->text('kind')}.");
+                throw BadBuild::at(
+                    "/devices/{$i}/part",
+                    "a {$kind} needs a part of kind {$kind}; `{$device->text('part')}` is a {$part->text('kind')}.",
+                );
             }
             foreach (array_keys($device->object('at')->data) as $position) {
                 if (! in_array((string) $position, $part->texts('positions'), true)) {
-                    throw BadBuild::at("/devices/{$i}/at", "`{$device->text('part')}` has no position `{$position}`; it has ".implode(', ', $part->texts('positions')).'.');
+                    throw BadBuild::at(
+                        "/devices/{$i}/at",
+                        "`{$device->text('part')}` has no position `{$position}`; it has ".
+                            implode(', ', $part->texts('positions')).
+                            '.',
+                    );
                 }
             }
         }
@@ -268,7 +317,10 @@ final class References
         // A single-core part is bought by the length: a lead of several such wires is several of it.
         $cores = $part->integer('cores', 1);
         if ($cores > 1 && count($lead->items('cores')) > $cores) {
-            throw BadBuild::at("/leads/{$i}/cores", count($lead->items('cores'))." cores, but `{$wire}` has {$cores}.");
+            throw BadBuild::at(
+                "/leads/{$i}/cores",
+                count($lead->items('cores'))." cores, but `{$wire}` has {$cores}.",
+            );
         }
     }
 
@@ -333,7 +385,13 @@ final class References
                     $this->must($path, $light, 'lights');
                     $known = $this->emitters($light);
                     if ($emitter !== null && ! in_array($emitter, $known, true)) {
-                        throw BadBuild::at($path, "`{$light}` has no emitter `{$emitter}`; it has ".implode(', ', $known).'.'.BadBuild::nearMiss($emitter, $known));
+                        throw BadBuild::at(
+                            $path,
+                            "`{$light}` has no emitter `{$emitter}`; it has ".
+                                implode(', ', $known).
+                                '.'.
+                                BadBuild::nearMiss($emitter, $known),
+                        );
                     }
                 }
             }
@@ -348,8 +406,15 @@ final class References
             return array_map(fn (Fields $c): string => $c->text('id'), $part->objects('channels'));
         }
 
-        return array_values(array_map(fn (Fields $b): string => $b->text('id'), array_filter($part->objects('inside'),
-            fn (Fields $b): bool => in_array($b->text('kind'), ['string', 'linear', 'switching'], true))));
+        return array_values(
+            array_map(
+                fn (Fields $b): string => $b->text('id'),
+                array_filter(
+                    $part->objects('inside'),
+                    fn (Fields $b): bool => in_array($b->text('kind'), ['string', 'linear', 'switching'], true),
+                ),
+            ),
+        );
     }
 
     private function mirrors(): void

@@ -31,7 +31,8 @@ final class Sentence
         $base = $wants[count($wants) - 1];
         $sentence = self::who($build, $base).' '.self::when($build, $base);
         foreach (array_slice(array_reverse($wants), 1) as $want) {
-            $sentence .= ', and '.self::more($want, $base).' '.str_replace('when ', 'while ', self::when($build, $want));
+            $sentence .=
+                ', and '.self::more($want, $base).' '.str_replace('when ', 'while ', self::when($build, $want));
         }
 
         return "{$sentence}.";
@@ -43,7 +44,9 @@ final class Sentence
         $names = array_map(fn (string $g): string => self::name($build, $g), $want->glow);
         $last = count($names) > 1 ? array_pop($names) : null;
 
-        return Words::first(implode(', ', $names).($last === null ? '' : " and {$last}")).' '.self::verb($want, $last !== null);
+        return Words::first(implode(', ', $names).($last === null ? '' : " and {$last}")).
+            ' '.
+            self::verb($want, $last !== null);
     }
 
     private static function name(Build $build, string $glow): string

@@ -30,13 +30,27 @@ final readonly class Settings
         $band = function (string $level, float $from, float $to) use ($f): array {
             $given = $f->object('levels')->items($level);
 
-            return [is_numeric($given[0] ?? null) ? (float) $given[0] : $from, is_numeric($given[1] ?? null) ? (float) $given[1] : $to];
+            return [
+                is_numeric($given[0] ?? null) ? (float) $given[0] : $from,
+                is_numeric($given[1] ?? null) ? (float) $given[1] : $to,
+            ];
         };
         [$lowFrom, $lowTo] = $band('low', 0.05, 0.45);
         [$highFrom, $highTo] = $band('high', 0.6, 2.0);
 
-        return new self($f->number('drop_target', 0.03), $f->number('uniformity_target', 0.85), $f->number('fuse_distance_m', 0.18),
-            $f->text('resistor_series', 'E24'), $f->number('lit_from', 0.05), $f->number('dark_to', 0.002),
-            $lowFrom, $lowTo, $highFrom, $highTo, $f->number('level_ratio_min', 3.0), $f->text('currency', 'EUR'));
+        return new self(
+            $f->number('drop_target', 0.03),
+            $f->number('uniformity_target', 0.85),
+            $f->number('fuse_distance_m', 0.18),
+            $f->text('resistor_series', 'E24'),
+            $f->number('lit_from', 0.05),
+            $f->number('dark_to', 0.002),
+            $lowFrom,
+            $lowTo,
+            $highFrom,
+            $highTo,
+            $f->number('level_ratio_min', 3.0),
+            $f->text('currency', 'EUR'),
+        );
     }
 }

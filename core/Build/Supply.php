@@ -10,8 +10,19 @@ use BenchGlow\Format\Fields;
 final readonly class Supply
 {
     /** Internal ohms nobody states (solving.md, "Resistances nobody states"). */
-    private const OHM = ['lead_acid_12v' => 0.02, 'lead_acid_24v' => 0.04, 'lifepo4_12v' => 0.01, 'lifepo4_24v' => 0.02, 'driver_12v' => 0.05, 'driver_24v' => 0.1,
-        'usb_5v' => 0.1, 'block_9v' => 2.0, 'tool_18v' => 0.1, 'no_battery_12v' => 0.3, 'other' => 0.02];
+    private const OHM = [
+        'lead_acid_12v' => 0.02,
+        'lead_acid_24v' => 0.04,
+        'lifepo4_12v' => 0.01,
+        'lifepo4_24v' => 0.02,
+        'driver_12v' => 0.05,
+        'driver_24v' => 0.1,
+        'usb_5v' => 0.1,
+        'block_9v' => 2.0,
+        'tool_18v' => 0.1,
+        'no_battery_12v' => 0.3,
+        'other' => 0.02,
+    ];
 
     private function __construct(
         public string $id,
@@ -33,9 +44,20 @@ final readonly class Supply
     {
         $kind = $f->text('kind');
 
-        return new self($f->text('id'), $f->text('label', $f->text('id')), $kind, $f->number('min_v'), $f->number('nominal_v'), $f->number('max_v'),
-            $f->number('internal_ohm', self::OHM[$kind] ?? 0.02), $f->numberOrNull('capacity_ah'),
-            $f->number('usable_fraction', str_starts_with($kind, 'lead') ? 0.5 : 0.8), $f->numberOrNull('max_current_a'), $f->numberOrNull('rated_w'), $f->number('peukert', 1.0));
+        return new self(
+            $f->text('id'),
+            $f->text('label', $f->text('id')),
+            $kind,
+            $f->number('min_v'),
+            $f->number('nominal_v'),
+            $f->number('max_v'),
+            $f->number('internal_ohm', self::OHM[$kind] ?? 0.02),
+            $f->numberOrNull('capacity_ah'),
+            $f->number('usable_fraction', str_starts_with($kind, 'lead') ? 0.5 : 0.8),
+            $f->numberOrNull('max_current_a'),
+            $f->numberOrNull('rated_w'),
+            $f->number('peukert', 1.0),
+        );
     }
 
     public function volts(string $state): float
@@ -57,7 +79,8 @@ final readonly class Supply
             return INF;
         }
 
-        return $this->usableFraction * $this->capacityAh / $amps * ($this->capacityAh / (20.0 * $amps)) ** ($this->peukert - 1.0);
+        return (($this->usableFraction * $this->capacityAh) / $amps) *
+            ($this->capacityAh / (20.0 * $amps)) ** ($this->peukert - 1.0);
     }
 
     public function isDriver(): bool
@@ -69,7 +92,7 @@ final readonly class Supply
     public function faultA(): float
     {
         return match (true) {
-            $this->isDriver() => $this->ratedW === null ? INF : 1.5 * $this->ratedW / $this->nominalV,
+            $this->isDriver() => $this->ratedW === null ? INF : (1.5 * $this->ratedW) / $this->nominalV,
             $this->kind === 'usb_5v' => $this->maxCurrentA ?? 3.0,
             $this->kind === 'block_9v' => $this->maxV / $this->ohm,
             default => INF,

@@ -10,12 +10,23 @@ use BenchGlow\Format\Fields;
 final readonly class Want
 {
     /** @param  list<string>  $glow */
-    private function __construct(public string $id, public array $glow, public When $when, public string $level, public bool $flash)
-    {
+    private function __construct(
+        public string $id,
+        public array $glow,
+        public When $when,
+        public string $level,
+        public bool $flash,
+    ) {
     }
 
     public static function of(Fields $f): self
     {
-        return new self($f->text('id'), $f->texts('glow'), new When($f->object('when')->data), $f->text('level', 'on'), $f->flag('flash'));
+        return new self(
+            $f->text('id'),
+            $f->texts('glow'),
+            new When($f->object('when')->data),
+            $f->text('level', 'on'),
+            $f->flag('flash'),
+        );
     }
 }

@@ -44,7 +44,7 @@ final readonly class When
     public static function truth(array $node, callable $leaf): bool
     {
         $deeper = fn (mixed $n): bool => is_array($n) && self::truth($n, $leaf);
-        $list = $node['any'] ?? $node['all'] ?? null;
+        $list = $node['any'] ?? ($node['all'] ?? null);
         if (is_array($list)) {
             $true = count(array_filter($list, $deeper));
 
@@ -62,9 +62,11 @@ final readonly class When
     private static function input(array $leaf, array $positions, array $rest): bool
     {
         $input = $leaf['input'] ?? '';
-        $now = is_string($input) ? ($positions[$input] ?? '') : '';
+        $now = is_string($input) ? $positions[$input] ?? '' : '';
         $is = $leaf['is'] ?? null;
 
-        return $is === null ? is_string($input) && $now !== ($rest[$input] ?? 'off') : in_array($now, (array) $is, true);
+        return $is === null
+            ? is_string($input) && $now !== ($rest[$input] ?? 'off')
+            : in_array($now, (array) $is, true);
     }
 }

@@ -27,7 +27,15 @@ final class WhenText
     {
         $inputs = [];
         foreach ($document->fields()->objects('inputs') as $input) {
-            $inputs[$input->text('id')] = [array_values(array_unique([mb_strtolower($input->text('label', $input->text('id'))), mb_strtolower($input->text('id'))])), $input->texts('positions') ?: ['off', 'on']];
+            $inputs[$input->text('id')] = [
+                array_values(
+                    array_unique([
+                        mb_strtolower($input->text('label', $input->text('id'))),
+                        mb_strtolower($input->text('id')),
+                    ]),
+                ),
+                $input->texts('positions') ?: ['off', 'on'],
+            ];
         }
 
         return new self($inputs, $spoken);
@@ -64,7 +72,9 @@ final class WhenText
         }
         $when = $reader->any();
         if (isset($reader->tokens[$reader->at])) {
-            throw new NotUnderstood("'{$reader->tokens[$reader->at]}' was not understood there. Join conditions with and, or, not, unless.");
+            throw new NotUnderstood(
+                "'{$reader->tokens[$reader->at]}' was not understood there. Join conditions with and, or, not, unless.",
+            );
         }
 
         return $when;
@@ -103,7 +113,9 @@ final class WhenText
         // "someone at the stove is there" takes no article.
         $article = preg_match('/^(some|any|every|no|the|an?)(one|body|thing)?\b/i', $names[0]) === 1 ? '' : 'the ';
 
-        return $this->spoken ? $article.Words::within($names[0]).' is '.implode(' or ', $words) : Words::within($names[0]).' '.implode('/', $words);
+        return $this->spoken
+            ? $article.Words::within($names[0]).' is '.implode(' or ', $words)
+            : Words::within($names[0]).' '.implode('/', $words);
     }
 
     // ---- reading ----------------------------------------------------------------------------------------------------
@@ -115,7 +127,9 @@ final class WhenText
         while (in_array($this->tokens[$this->at] ?? '', ['or', 'unless'], true)) {
             $unless = $this->tokens[$this->at++] === 'unless';
             $next = $this->all();
-            $list = $unless ? [['all' => [count($list) === 1 ? $list[0] : ['any' => $list], ['not' => $next]]]] : [...$list, $next];
+            $list = $unless
+                ? [['all' => [count($list) === 1 ? $list[0] : ['any' => $list], ['not' => $next]]]]
+                : [...$list, $next];
         }
 
         return count($list) === 1 ? $list[0] : ['any' => $list];
@@ -170,7 +184,10 @@ final class WhenText
         [$id, $words] = $this->longest();
         if ($id === null) {
             $known = array_map(fn (array $i): string => $i[0][0], array_values($this->inputs));
-            throw new NotUnderstood("'{$this->tokens[$this->at]}' is no input of this build".($known === [] ? '; add one first.' : '; it has '.implode(', ', $known).'.'));
+            throw new NotUnderstood(
+                "'{$this->tokens[$this->at]}' is no input of this build".
+                    ($known === [] ? '; add one first.' : '; it has '.implode(', ', $known).'.'),
+            );
         }
         $this->at += $words;
         $positions = $this->inputs[$id][1];
@@ -187,7 +204,11 @@ final class WhenText
         }
         $named = [];
         foreach (explode('/', $word) as $one) {
-            $match = array_values(array_filter($positions, fn (string $p): bool => mb_strtolower($p) === $one))[0] ?? throw new NotUnderstood("{$this->inputs[$id][0][0]} has no position '{$one}'; it has ".implode(', ', $positions).'.');
+            $match =
+                array_values(array_filter($positions, fn (string $p): bool => mb_strtolower($p) === $one))[0] ??
+                throw new NotUnderstood(
+                    "{$this->inputs[$id][0][0]} has no position '{$one}'; it has ".implode(', ', $positions).'.',
+                );
             $named[] = $match;
         }
 

@@ -23,12 +23,21 @@ final class AlwaysLitRule implements Rule
             foreach (Intent::named($analysis->build, $circuit) as [$light, $emitter]) {
                 $lit = $dark = true;
                 foreach ($analysis->scenes as $scene) {
-                    $lit = $lit && ($scene->lit->lights[$light][$emitter] ?? null)?->greatest() > $analysis->build->settings->litFrom;
+                    $lit =
+                        $lit &&
+                        ($scene->lit->lights[$light][$emitter] ?? null)?->greatest() >
+                            $analysis->build->settings->litFrom;
                     $dark = $dark && Intent::wanted($analysis->build, $circuit, $scene, $light, $emitter)[0] !== 'dark';
                 }
                 if ($lit && ! $dark) {
-                    $findings[$light] ??= new Finding($this->id(), Severity::Warning, $circuit->id, $light,
-                        Words::first($analysis->build->lights[$light]->label).' glows in every situation. Nothing on its way opens; put a switch there, or take another feed.');
+                    $findings[$light] ??= new Finding(
+                        $this->id(),
+                        Severity::Warning,
+                        $circuit->id,
+                        $light,
+                        Words::first($analysis->build->lights[$light]->label).
+                            ' glows in every situation. Nothing on its way opens; put a switch there, or take another feed.',
+                    );
                 }
             }
         }

@@ -30,14 +30,38 @@ final class AnodeMismatchRule implements Rule
                     foreach ([$core, array_reverse($core)] as [$a, $b]) {
                         [$id, $pin] = [...explode('.', (string) $b), ''];
                         $channel = substr((string) strrchr((string) $a, '.'), 1);
-                        $contact = array_values(array_filter($analysis->bodies->contacts, fn ($c): bool => $c->thing === $id && in_array((string) $b, [$c->from, $c->to], true)))[0] ?? null;
-                        if ($contact === null || ! str_starts_with((string) $a, "{$light->id}.") || ! in_array($channel, $names, true) || ($analysis->build->devices[$id] ?? null)?->text('kind') !== 'controller') {
+                        $contact =
+                            array_values(
+                                array_filter(
+                                    $analysis->bodies->contacts,
+                                    fn ($c): bool => $c->thing === $id &&
+                                        in_array((string) $b, [$c->from, $c->to], true),
+                                ),
+                            )[0] ?? null;
+                        if (
+                            $contact === null ||
+                            ! str_starts_with((string) $a, "{$light->id}.") ||
+                            ! in_array($channel, $names, true) ||
+                            ($analysis->build->devices[$id] ?? null)?->text('kind') !== 'controller'
+                        ) {
                             continue;
                         }
                         $lowSide = str_contains($contact->from.$contact->to, 'minus');
                         if ($lowSide !== $commonPlus) {
-                            $findings[$light->id] ??= new Finding($this->id(), Severity::Warning, $light->circuit, $light->id,
-                                Words::first($light->label).' has its '.($commonPlus ? 'plus' : 'minus')." in common, and `{$id}` switches the ".($commonPlus ? 'plus' : 'minus').': its colours cannot be told apart. Take a controller for common '.($commonPlus ? 'plus' : 'minus').'.');
+                            $findings[$light->id] ??= new Finding(
+                                $this->id(),
+                                Severity::Warning,
+                                $light->circuit,
+                                $light->id,
+                                Words::first($light->label).
+                                    ' has its '.
+                                    ($commonPlus ? 'plus' : 'minus').
+                                    " in common, and `{$id}` switches the ".
+                                    ($commonPlus ? 'plus' : 'minus').
+                                    ': its colours cannot be told apart. Take a controller for common '.
+                                    ($commonPlus ? 'plus' : 'minus').
+                                    '.',
+                            );
                         }
                     }
                 }

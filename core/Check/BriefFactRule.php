@@ -26,14 +26,21 @@ final class BriefFactRule implements Rule
     {
         $findings = [];
         foreach ($analysis->build->document->fields()->object('brief')->objects('facts') as $fact) {
-            $about = array_filter($analysis->build->circuits, fn (Circuit $c): bool => Facts::concerns($fact, $analysis->build->document, $c->id) && $analysis->build->lightsOf($c->id) !== []);
-            $findings = [...$findings, ...match ($fact->text('kind')) {
-                'no_drill' => $this->drilled($analysis, $fact, $about),
-                'comes_apart' => $this->joined($analysis, $fact, $about),
-                'wet' => $this->wet($analysis, $fact, $about),
-                'budget' => $this->dear($analysis, $fact),
-                default => [],
-            }];
+            $about = array_filter(
+                $analysis->build->circuits,
+                fn (Circuit $c): bool => Facts::concerns($fact, $analysis->build->document, $c->id) &&
+                    $analysis->build->lightsOf($c->id) !== [],
+            );
+            $findings = [
+                ...$findings,
+                ...match ($fact->text('kind')) {
+                    'no_drill' => $this->drilled($analysis, $fact, $about),
+                    'comes_apart' => $this->joined($analysis, $fact, $about),
+                    'wet' => $this->wet($analysis, $fact, $about),
+                    'budget' => $this->dear($analysis, $fact),
+                    default => [],
+                },
+            ];
         }
 
         return $findings;
@@ -50,8 +57,12 @@ final class BriefFactRule implements Rule
         };
     }
 
-    private function finding(?string $circuit, Fields $fact, string $text, Severity $severity = Severity::Warning): Finding
-    {
+    private function finding(
+        ?string $circuit,
+        Fields $fact,
+        string $text,
+        Severity $severity = Severity::Warning,
+    ): Finding {
         return new Finding($this->id(), $severity, $circuit, $circuit ?? $fact->text('id'), $text);
     }
 
@@ -66,7 +77,19 @@ final class BriefFactRule implements Rule
             $way = Recognise::of($analysis->build->document, $id);
             $holes = $way === null ? 0 : Ways::ALL[$way['way']][3];
             if ($way !== null && $holes > 0) {
-                $findings[] = $this->finding($id, $fact, 'The brief says '.self::said($fact).'; '.Words::within($circuit->label).' ('.lcfirst(Ways::ALL[$way['way']][0]).") needs {$holes} hole".($holes === 1 ? '' : 's').'. Choose a way without, or take the fact out.');
+                $findings[] = $this->finding(
+                    $id,
+                    $fact,
+                    'The brief says '.
+                        self::said($fact).
+                        '; '.
+                        Words::within($circuit->label).
+                        ' ('.
+                        lcfirst(Ways::ALL[$way['way']][0]).
+                        ") needs {$holes} hole".
+                        ($holes === 1 ? '' : 's').
+                        '. Choose a way without, or take the fact out.',
+                );
             }
         }
 
@@ -89,11 +112,29 @@ final class BriefFactRule implements Rule
         unset($plugged['']);
         // A place that names no circuit is one of the host: any plug may be the one that is meant.
         if ($fact->text('where') === '' || $about === []) {
-            return $plugged !== [] || $analysis->build->lights === [] ? [] : [$this->finding(null, $fact, 'The brief says '.self::said($fact).'; no lead of this build has a plug. Put one where it parts.')];
+            return $plugged !== [] || $analysis->build->lights === []
+                ? []
+                : [
+                    $this->finding(
+                        null,
+                        $fact,
+                        'The brief says '.
+                            self::said($fact).
+                            '; no lead of this build has a plug. Put one where it parts.',
+                    ),
+                ];
         }
         $findings = [];
         foreach (array_diff_key($about, $plugged) as $id => $circuit) {
-            $findings[] = $this->finding($id, $fact, 'The brief says '.self::said($fact).'; '.Words::within($circuit->label).' has no plug. Put one where it parts.');
+            $findings[] = $this->finding(
+                $id,
+                $fact,
+                'The brief says '.
+                    self::said($fact).
+                    '; '.
+                    Words::within($circuit->label).
+                    ' has no plug. Put one where it parts.',
+            );
         }
 
         return $findings;
@@ -109,7 +150,9 @@ final class BriefFactRule implements Rule
         foreach ($analysis->build->devices as $device) {
             $unsealed = $device->text('kind') === 'plug' && $device->has('sealed') && ! $device->flag('sealed');
             if ($unsealed || $device->text('style') === 'idc_tap') {
-                $open[$device->text('circuit')] = $unsealed ? 'an unsealed plug' : 'a tap that cuts through the insulation';
+                $open[$device->text('circuit')] = $unsealed
+                    ? 'an unsealed plug'
+                    : 'a tap that cuts through the insulation';
             }
         }
         foreach ($analysis->build->document->fields()->objects('leads') as $lead) {
@@ -119,7 +162,15 @@ final class BriefFactRule implements Rule
         }
         $findings = [];
         foreach (array_intersect_key($about, $open) as $id => $circuit) {
-            $findings[] = $this->finding($id, $fact, 'The brief says '.self::said($fact).'; '.Words::within($circuit->label)." has {$open[$id]} that lets water in. Take a sealed one, or solder and seal.");
+            $findings[] = $this->finding(
+                $id,
+                $fact,
+                'The brief says '.
+                    self::said($fact).
+                    '; '.
+                    Words::within($circuit->label).
+                    " has {$open[$id]} that lets water in. Take a sealed one, or solder and seal.",
+            );
         }
 
         return $findings;
@@ -132,7 +183,16 @@ final class BriefFactRule implements Rule
         $price = $budget === null ? 0.0 : PartsList::price($analysis);
 
         return $budget !== null && $price > $budget
-            ? [$this->finding(null, $fact, 'The parts whose price is known come to '.Shown::plain($price, 2)." {$analysis->build->settings->currency}; the brief says a budget of {$fact->text('value')}.", Severity::Note)]
+            ? [
+                $this->finding(
+                    null,
+                    $fact,
+                    'The parts whose price is known come to '.
+                        Shown::plain($price, 2).
+                        " {$analysis->build->settings->currency}; the brief says a budget of {$fact->text('value')}.",
+                    Severity::Note,
+                ),
+            ]
             : [];
     }
 }

@@ -19,14 +19,31 @@ final class ChannelCrossedRule implements Rule
     {
         $findings = [];
         foreach ($analysis->build->lights as $light) {
-            $channels = $light->kind === 'strip' ? array_map(fn (Fields $c): string => $c->text('id'), $light->part->objects('channels')) : [];
+            $channels =
+                $light->kind === 'strip'
+                    ? array_map(fn (Fields $c): string => $c->text('id'), $light->part->objects('channels'))
+                    : [];
             foreach (count($channels) > 1 ? $analysis->harness->wiredPins($light->id) : [] as $pin) {
                 $own = substr((string) strrchr($pin, '.'), 1);
-                foreach (in_array($own, $channels, true) ? [...$analysis->paths->feed($pin) ?? [], ...$analysis->paths->back($pin) ?? []] : [] as $step) {
+                foreach (
+                    in_array($own, $channels, true)
+                        ? [...$analysis->paths->feed($pin) ?? [], ...$analysis->paths->back($pin) ?? []]
+                        : [] as $step
+                ) {
                     [$device, $driver] = [...explode('.', $step->id), ''];
-                    if ($step->kind === 'contact' && $driver !== $own && in_array($driver, $channels, true) && isset($analysis->bodies->contacts["{$device}.{$own}"])) {
-                        $findings[] = new Finding($this->id(), Severity::Warning, $light->circuit, $light->id,
-                            "Channel {$driver} of `{$device}` drives the {$own} of `{$light->id}`: its colours come out swapped. Change the two cores over.");
+                    if (
+                        $step->kind === 'contact' &&
+                        $driver !== $own &&
+                        in_array($driver, $channels, true) &&
+                        isset($analysis->bodies->contacts["{$device}.{$own}"])
+                    ) {
+                        $findings[] = new Finding(
+                            $this->id(),
+                            Severity::Warning,
+                            $light->circuit,
+                            $light->id,
+                            "Channel {$driver} of `{$device}` drives the {$own} of `{$light->id}`: its colours come out swapped. Change the two cores over.",
+                        );
 
                         continue 3;
                     }

@@ -18,8 +18,19 @@ final class CircuitNotSolvedRule implements Rule
     {
         $findings = [];
         foreach ($analysis->intents as $circuit => $intent) {
-            if ($intent->verdict === 'unknown' && $intent->reason !== null && ! str_contains($intent->reason, 'no way to a supply') && ! str_starts_with($intent->reason, 'oscillates')) {
-                $findings[] = new Finding($this->id(), Severity::Warning, $circuit, $circuit, "Can't tell how {$analysis->build->circuits[$circuit]->label} behaves: {$intent->reason}.");
+            if (
+                $intent->verdict === 'unknown' &&
+                $intent->reason !== null &&
+                ! str_contains($intent->reason, 'no way to a supply') &&
+                ! str_starts_with($intent->reason, 'oscillates')
+            ) {
+                $findings[] = new Finding(
+                    $this->id(),
+                    Severity::Warning,
+                    $circuit,
+                    $circuit,
+                    "Can't tell how {$analysis->build->circuits[$circuit]->label} behaves: {$intent->reason}.",
+                );
             }
         }
 

@@ -26,10 +26,25 @@ final class CoilFadingRule implements Rule
             foreach ([$sense->from, $sense->to] as $pin) {
                 foreach ([...$analysis->paths->feed($pin) ?? [], ...$analysis->paths->back($pin) ?? []] as $step) {
                     $contact = $step->kind === 'contact' ? $analysis->bodies->contacts[$step->id] ?? null : null;
-                    $fades = $contact !== null && $analysis->build->index->item($contact->thing)->object('behaviour')->text('kind') === 'fading';
+                    $fades =
+                        $contact !== null &&
+                        $analysis->build->index->item($contact->thing)->object('behaviour')->text('kind') === 'fading';
                     if ($contact !== null && ($fades || $contact->duty < 1.0)) {
-                        $findings[$sense->thing] ??= new Finding($this->id(), Severity::Warning, $device->textOrNull('circuit'), $sense->thing,
-                            "The coil of `{$sense->thing}` hangs on ".($fades ? Words::within($analysis->build->index->item($contact->thing)->text('label', $contact->thing)).', which fades' : "the dimmed output of `{$contact->thing}`").': it may be driven in pulses, and the relay chatters or lets go late. Take a steady signal or a solid-state switch.');
+                        $findings[$sense->thing] ??= new Finding(
+                            $this->id(),
+                            Severity::Warning,
+                            $device->textOrNull('circuit'),
+                            $sense->thing,
+                            "The coil of `{$sense->thing}` hangs on ".
+                                ($fades
+                                    ? Words::within(
+                                        $analysis->build->index
+                                            ->item($contact->thing)
+                                            ->text('label', $contact->thing),
+                                    ).', which fades'
+                                    : "the dimmed output of `{$contact->thing}`").
+                                ': it may be driven in pulses, and the relay chatters or lets go late. Take a steady signal or a solid-state switch.',
+                        );
                     }
                 }
             }

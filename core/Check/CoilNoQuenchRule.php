@@ -20,13 +20,26 @@ final class CoilNoQuenchRule implements Rule
         $findings = [];
         foreach ($analysis->build->devices as $id => $device) {
             $part = Contacts::part($analysis, $device);
-            if ($device->text('kind') !== 'relay' || array_filter($part->objects('inside'), fn (Fields $b): bool => in_array($b->text('kind'), ['diode', 'resistor', 'string'], true)) !== []) {
+            if (
+                $device->text('kind') !== 'relay' ||
+                array_filter(
+                    $part->objects('inside'),
+                    fn (Fields $b): bool => in_array($b->text('kind'), ['diode', 'resistor', 'string'], true),
+                ) !== []
+            ) {
                 continue;
             }
             $near = $this->electronics($analysis, $id);
             if ($near !== null) {
-                $findings[] = new Finding($this->id(), Severity::Warning, $device->textOrNull('circuit'), $id,
-                    "The coil of `{$id}` kicks when it lets go, and {$near} is fed beside it. Take the relay with a diode or resistor inside.", 'Take it with a resistor inside', $this->quenched($part, $id));
+                $findings[] = new Finding(
+                    $this->id(),
+                    Severity::Warning,
+                    $device->textOrNull('circuit'),
+                    $id,
+                    "The coil of `{$id}` kicks when it lets go, and {$near} is fed beside it. Take the relay with a diode or resistor inside.",
+                    'Take it with a resistor inside',
+                    $this->quenched($part, $id),
+                );
             }
         }
 
@@ -47,7 +60,11 @@ final class CoilNoQuenchRule implements Rule
             foreach ([$sense->from, $sense->to] as $pin) {
                 foreach ([...$analysis->paths->feed($pin) ?? [], ...$analysis->paths->back($pin) ?? []] as $step) {
                     foreach ($analysis->bodies->loads as $load) {
-                        if ($step->kind === 'contact' && $step->id === "{$load->wire}.live" && $load->kind === 'electronics') {
+                        if (
+                            $step->kind === 'contact' &&
+                            $step->id === "{$load->wire}.live" &&
+                            $load->kind === 'electronics'
+                        ) {
                             return 'the host\'s '.str_replace('_', ' ', $load->id);
                         }
                     }
@@ -64,6 +81,8 @@ final class CoilNoQuenchRule implements Rule
         $key = str_replace('_plain', '_resistor', $part->text('catalogue', $part->text('id')));
         $better = \BenchGlow\Parts\Catalogue::part($key);
 
-        return $better === null || ! str_contains($key, 'resistor') ? null : ['op' => 'use_part', 'id' => $relay, 'part' => $better->data];
+        return $better === null || ! str_contains($key, 'resistor')
+            ? null
+            : ['op' => 'use_part', 'id' => $relay, 'part' => $better->data];
     }
 }

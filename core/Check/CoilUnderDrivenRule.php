@@ -23,8 +23,22 @@ final class CoilUnderDrivenRule implements Rule
             foreach ($scene->remarks as $remark) {
                 if (preg_match('/^coil under-driven: ((\\w+)\\.\\w+) at ([\\d.]+) V$/', $remark, $m) === 1) {
                     $sense = $analysis->bodies->senses[$m[1]];
-                    $findings[$m[2]] ??= new Finding($this->id(), Severity::Warning, ($analysis->build->devices[$m[2]] ?? null)?->textOrNull('circuit'), $m[2],
-                        Words::first(Situation::said($analysis, $scene->inputs)).", the coil of `{$m[2]}` gets ".Shown::volts((float) $m[3]).' at the '.['min' => 'low', 'nominal' => 'normal', 'max' => 'high'][$scene->supply].' supply; it pulls in at '.Shown::volts($sense->pullInV).' and lets go at '.Shown::volts($sense->dropOutV).'. Feed it straight, or take a solid-state switch.');
+                    $findings[$m[2]] ??= new Finding(
+                        $this->id(),
+                        Severity::Warning,
+                        ($analysis->build->devices[$m[2]] ?? null)?->textOrNull('circuit'),
+                        $m[2],
+                        Words::first(Situation::said($analysis, $scene->inputs)).
+                            ", the coil of `{$m[2]}` gets ".
+                            Shown::volts((float) $m[3]).
+                            ' at the '.
+                            ['min' => 'low', 'nominal' => 'normal', 'max' => 'high'][$scene->supply].
+                            ' supply; it pulls in at '.
+                            Shown::volts($sense->pullInV).
+                            ' and lets go at '.
+                            Shown::volts($sense->dropOutV).
+                            '. Feed it straight, or take a solid-state switch.',
+                    );
                 }
             }
         }

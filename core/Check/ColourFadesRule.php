@@ -25,16 +25,35 @@ final class ColourFadesRule implements Rule
     {
         $findings = [];
         foreach ($analysis->build->lights as $light) {
-            $states = array_filter($analysis->litState($light->id, 'nominal')->lights[$light->id] ?? [], fn (EmitterState $e): bool => $e->greatest() > $analysis->build->settings->litFrom);
+            $states = array_filter(
+                $analysis->litState($light->id, 'nominal')->lights[$light->id] ?? [],
+                fn (EmitterState $e): bool => $e->greatest() > $analysis->build->settings->litFrom,
+            );
             if ($light->kind !== 'strip' || count($states) < 2) {
                 continue;
             }
             $even = array_map(fn (EmitterState $e): float => $e->uniformity(), $states);
             if (max($even) - min($even) > self::APART) {
                 $one = count(FeedOptions::marks($analysis->harness, $light->id)) === 1;
-                $findings[] = new Finding($this->id(), Severity::Warning, $light->circuit, $light->id,
-                    'The colour of '.Words::within($light->label).' changes along the run: '.array_search(max($even), $even, true).' keeps '.Shown::percent(max($even)).' to the dimmest unit, '.array_search(min($even), $even, true).' only '.Shown::percent(min($even)).'. Feed both ends, or put an amplifier in between.',
-                    $one ? 'Feed both ends' : null, $one ? ['op' => 'feed_both_ends', 'id' => $light->id] : null);
+                $findings[] = new Finding(
+                    $this->id(),
+                    Severity::Warning,
+                    $light->circuit,
+                    $light->id,
+                    'The colour of '.
+                        Words::within($light->label).
+                        ' changes along the run: '.
+                        array_search(max($even), $even, true).
+                        ' keeps '.
+                        Shown::percent(max($even)).
+                        ' to the dimmest unit, '.
+                        array_search(min($even), $even, true).
+                        ' only '.
+                        Shown::percent(min($even)).
+                        '. Feed both ends, or put an amplifier in between.',
+                    $one ? 'Feed both ends' : null,
+                    $one ? ['op' => 'feed_both_ends', 'id' => $light->id] : null,
+                );
             }
         }
 

@@ -19,13 +19,26 @@ final class ContactOverRatingRule implements Rule
     public function check(Analysis $analysis): array
     {
         $findings = [];
-        foreach ([...Contacts::of($analysis, 'switch'), ...Contacts::of($analysis, 'relay')] as [$contact, $device, $part]) {
+        foreach (
+            [...Contacts::of($analysis, 'switch'), ...Contacts::of($analysis, 'relay')] as [$contact, $device, $part]
+        ) {
             $amps = $analysis->peakA($contact->id);
             if ($contact->maxA === null || $amps <= 0.8 * $contact->maxA + 1e-9 || isset($findings[$contact->thing])) {
                 continue;
             }
-            $findings[$contact->thing] = new Finding($this->id(), $amps > $contact->maxA ? Severity::Danger : Severity::Warning, $device->textOrNull('circuit'), $contact->thing,
-                Words::first(Contacts::name($device, $part)).' is made for '.Shown::amps($contact->maxA).'; it carries '.Shown::amps($amps).($amps > $contact->maxA ? '.' : ', over 80 % of it.').' Let it throw a relay, or take a solid-state switch.');
+            $findings[$contact->thing] = new Finding(
+                $this->id(),
+                $amps > $contact->maxA ? Severity::Danger : Severity::Warning,
+                $device->textOrNull('circuit'),
+                $contact->thing,
+                Words::first(Contacts::name($device, $part)).
+                    ' is made for '.
+                    Shown::amps($contact->maxA).
+                    '; it carries '.
+                    Shown::amps($amps).
+                    ($amps > $contact->maxA ? '.' : ', over 80 % of it.').
+                    ' Let it throw a relay, or take a solid-state switch.',
+            );
         }
 
         return array_values($findings);

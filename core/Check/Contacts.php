@@ -12,7 +12,14 @@ use BenchGlow\Quantity\Words;
 /** Contacts of the build's own devices, as rules speak of them. */
 final class Contacts
 {
-    private const STYLES = ['reed' => 'magnet switch', 'tilt' => 'tilt switch', 'micro' => 'micro switch', 'lid' => 'lid switch', 'solid_state' => 'solid-state switch', 'momentary' => 'push button'];
+    private const STYLES = [
+        'reed' => 'magnet switch',
+        'tilt' => 'tilt switch',
+        'micro' => 'micro switch',
+        'lid' => 'lid switch',
+        'solid_state' => 'solid-state switch',
+        'momentary' => 'push button',
+    ];
 
     /**
      * @param  string  $kind  switch · relay · controller
@@ -39,7 +46,9 @@ final class Contacts
     /** "the magnet switch", "the relay `k`". */
     public static function name(Fields $device, Fields $part): string
     {
-        $kind = self::STYLES[$part->text('style')] ?? ($part->text('style') !== '' ? str_replace('_', ' ', $part->text('style')) : $device->text('kind'));
+        $kind =
+            self::STYLES[$part->text('style')] ??
+            ($part->text('style') !== '' ? str_replace('_', ' ', $part->text('style')) : $device->text('kind'));
 
         return $device->has('label') ? Words::within($device->text('label')) : "the {$kind} `{$device->text('id')}`";
     }

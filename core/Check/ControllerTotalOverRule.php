@@ -31,8 +31,18 @@ final class ControllerTotalOverRule implements Rule
                 $most = max($most, $sum);
             }
             if ($limit !== null && $most > 0.8 * $limit + 1e-9) {
-                $findings[] = new Finding($this->id(), $most > $limit ? Severity::Danger : Severity::Warning, $device->textOrNull('circuit'), $id,
-                    Words::first(Contacts::name($device, $part)).' is good for '.Shown::amps($limit).' in all; its channels take '.Shown::amps($most).' together. Put an amplifier behind it for part of the run.');
+                $findings[] = new Finding(
+                    $this->id(),
+                    $most > $limit ? Severity::Danger : Severity::Warning,
+                    $device->textOrNull('circuit'),
+                    $id,
+                    Words::first(Contacts::name($device, $part)).
+                        ' is good for '.
+                        Shown::amps($limit).
+                        ' in all; its channels take '.
+                        Shown::amps($most).
+                        ' together. Put an amplifier behind it for part of the run.',
+                );
             }
         }
 

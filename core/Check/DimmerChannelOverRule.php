@@ -22,8 +22,20 @@ final class DimmerChannelOverRule implements Rule
         foreach (Contacts::of($analysis, 'controller') as [$contact, $device, $part]) {
             $amps = $analysis->peakA($contact->id);
             if ($contact->maxA !== null && $amps > 0.8 * $contact->maxA + 1e-9) {
-                $findings[$contact->thing] ??= new Finding($this->id(), $amps > $contact->maxA ? Severity::Danger : Severity::Warning, $device->textOrNull('circuit'), $contact->thing,
-                    Words::first(Contacts::name($device, $part)).' gives '.Shown::amps($contact->maxA).' on a channel; '.substr((string) strrchr($contact->id, '.'), 1).' takes '.Shown::amps($amps).'. Put an amplifier behind it, or split the run.');
+                $findings[$contact->thing] ??= new Finding(
+                    $this->id(),
+                    $amps > $contact->maxA ? Severity::Danger : Severity::Warning,
+                    $device->textOrNull('circuit'),
+                    $contact->thing,
+                    Words::first(Contacts::name($device, $part)).
+                        ' gives '.
+                        Shown::amps($contact->maxA).
+                        ' on a channel; '.
+                        substr((string) strrchr($contact->id, '.'), 1).
+                        ' takes '.
+                        Shown::amps($amps).
+                        '. Put an amplifier behind it, or split the run.',
+                );
             }
         }
 

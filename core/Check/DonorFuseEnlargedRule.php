@@ -21,12 +21,29 @@ final class DonorFuseEnlargedRule implements Rule
         $findings = [];
         foreach (Tap::all($analysis) as $tap) {
             $fuse = $tap->host->numberOrNull('fuse_a');
-            $limit = $tap->isWire() ? ($tap->host->has('area_mm2') ? Copper::allowedA($tap->host->number('area_mm2'), 105.0, 30.0, 1) : null) : $tap->host->numberOrNull('box_max_a');
+            $limit = $tap->isWire()
+                ? ($tap->host->has('area_mm2')
+                    ? Copper::allowedA($tap->host->number('area_mm2'), 105.0, 30.0, 1)
+                    : null)
+                : $tap->host->numberOrNull('box_max_a');
             if ($fuse === null || $limit === null || $fuse <= $limit + 1e-9 || isset($findings[$tap->id()])) {
                 continue;
             }
-            $findings[$tap->id()] = new Finding($this->id(), Severity::Danger, $tap->circuit, $tap->id(),
-                'The '.Shown::amps($fuse).' fuse of '.$tap->name().' is larger than its '.($tap->isWire() ? 'wire' : 'box').' bears, '.Shown::amps($limit).'. Put the host\'s own value back; the added circuit has its own fuse.');
+            $findings[$tap->id()] = new Finding(
+                $this->id(),
+                Severity::Danger,
+                $tap->circuit,
+                $tap->id(),
+                'The '.
+                    Shown::amps($fuse).
+                    ' fuse of '.
+                    $tap->name().
+                    ' is larger than its '.
+                    ($tap->isWire() ? 'wire' : 'box').
+                    ' bears, '.
+                    Shown::amps($limit).
+                    '. Put the host\'s own value back; the added circuit has its own fuse.',
+            );
         }
 
         return array_values($findings);

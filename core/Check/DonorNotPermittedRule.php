@@ -19,9 +19,20 @@ final class DonorNotPermittedRule implements Rule
     {
         $findings = [];
         foreach (Tap::all($analysis) as $tap) {
-            if (! $tap->isWire() && $tap->host->has('comfort') && ! $tap->host->flag('comfort') && in_array($tap->host->text('kind'), ['fuse_way', 'spare_way', 'panel_channel'], true)) {
-                $findings[$tap->id()] ??= new Finding($this->id(), Severity::Danger, $tap->circuit, $tap->id(),
-                    Words::first($tap->name()).' is no comfort way. Engine control, fuel, brakes and restraint feed nothing else: take an accessory way.');
+            if (
+                ! $tap->isWire() &&
+                $tap->host->has('comfort') &&
+                ! $tap->host->flag('comfort') &&
+                in_array($tap->host->text('kind'), ['fuse_way', 'spare_way', 'panel_channel'], true)
+            ) {
+                $findings[$tap->id()] ??= new Finding(
+                    $this->id(),
+                    Severity::Danger,
+                    $tap->circuit,
+                    $tap->id(),
+                    Words::first($tap->name()).
+                        ' is no comfort way. Engine control, fuel, brakes and restraint feed nothing else: take an accessory way.',
+                );
             }
         }
 

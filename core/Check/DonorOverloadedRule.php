@@ -26,8 +26,22 @@ final class DonorOverloadedRule implements Rule
                 continue;
             }
             $own = $tap->host->number('load_a');
-            $findings[$tap->id()] = new Finding($this->id(), $through > $fuse ? Severity::Danger : Severity::Warning, $tap->circuit, $tap->id(),
-                Words::first($tap->name()).' carries '.Shown::amps($through).' through its '.Shown::amps($fuse).' fuse, '.Shown::amps($own).' of it its own; it has '.Shown::amps(max(0.0, 0.75 * $fuse - $own)).' to spare. Take another way, or a relay with its own fused feed. Its fuse stays as it is.');
+            $findings[$tap->id()] = new Finding(
+                $this->id(),
+                $through > $fuse ? Severity::Danger : Severity::Warning,
+                $tap->circuit,
+                $tap->id(),
+                Words::first($tap->name()).
+                    ' carries '.
+                    Shown::amps($through).
+                    ' through its '.
+                    Shown::amps($fuse).
+                    ' fuse, '.
+                    Shown::amps($own).
+                    ' of it its own; it has '.
+                    Shown::amps(max(0.0, 0.75 * $fuse - $own)).
+                    ' to spare. Take another way, or a relay with its own fused feed. Its fuse stays as it is.',
+            );
         }
 
         return array_values($findings);

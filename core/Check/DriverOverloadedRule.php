@@ -24,10 +24,24 @@ final class DriverOverloadedRule implements Rule
             if (! $supply->isDriver() || $supply->ratedW === null) {
                 continue;
             }
-            $watts = Extreme::greatest(array_map(fn (Scene $s): float => $s->lit->supplyAmps[$supply->id] * $supply->volts($s->supply), $analysis->scenes));
+            $watts = Extreme::greatest(
+                array_map(
+                    fn (Scene $s): float => $s->lit->supplyAmps[$supply->id] * $supply->volts($s->supply),
+                    $analysis->scenes,
+                ),
+            );
             if ($watts > 0.8 * $supply->ratedW) {
-                $findings[] = new Finding($this->id(), $watts > $supply->ratedW ? Severity::Danger : Severity::Warning, null, $supply->id,
-                    "{$supply->label} gives ".Shown::watts($watts).' of its '.Shown::watts($supply->ratedW).'; keep it under 80 %. Take a larger driver or split the load.');
+                $findings[] = new Finding(
+                    $this->id(),
+                    $watts > $supply->ratedW ? Severity::Danger : Severity::Warning,
+                    null,
+                    $supply->id,
+                    "{$supply->label} gives ".
+                        Shown::watts($watts).
+                        ' of its '.
+                        Shown::watts($supply->ratedW).
+                        '; keep it under 80 %. Take a larger driver or split the load.',
+                );
             }
         }
 

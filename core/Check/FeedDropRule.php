@@ -30,12 +30,29 @@ final class FeedDropRule implements Rule
                 continue;
             }
             $lead = $analysis->leads[$worst];
-            $mend = $lead->wire->chosen && $lead->recommended !== null && $lead->recommended->areaMm2 > $lead->wire->areaMm2;
-            $findings[$worst] ??= new Finding($this->id(), Severity::Warning, $light->circuit, $worst,
-                Shown::volts($lost).' are lost on the way to '.Words::within($light->label).': '.Shown::plain(100 * $lost / $volts, 1).' % of '.Shown::volts($volts).', '.Shown::percent($target).' is the target.'
-                .($mend ? " Take {$lead->recommended->label()}." : ' Shorten the way or split the load.'),
+            $mend =
+                $lead->wire->chosen &&
+                $lead->recommended !== null &&
+                $lead->recommended->areaMm2 > $lead->wire->areaMm2;
+            $findings[$worst] ??= new Finding(
+                $this->id(),
+                Severity::Warning,
+                $light->circuit,
+                $worst,
+                Shown::volts($lost).
+                    ' are lost on the way to '.
+                    Words::within($light->label).
+                    ': '.
+                    Shown::plain((100 * $lost) / $volts, 1).
+                    ' % of '.
+                    Shown::volts($volts).
+                    ', '.
+                    Shown::percent($target).
+                    ' is the target.'.
+                    ($mend ? " Take {$lead->recommended->label()}." : ' Shorten the way or split the load.'),
                 $mend ? "Lay {$lead->recommended->label()}" : null,
-                $mend ? ['op' => 'set', 'id' => $worst, 'field' => 'wire', 'value' => null] : null);
+                $mend ? ['op' => 'set', 'id' => $worst, 'field' => 'wire', 'value' => null] : null,
+            );
         }
 
         return array_values($findings);
@@ -55,7 +72,10 @@ final class FeedDropRule implements Rule
             foreach ([$feed, $return] as $side => $steps) {
                 $sum = 0.0;
                 foreach ($steps ?? [] as $step) {
-                    if (in_array($step->kind, ['resistor', 'diode'], true) || ($step->kind === 'contact' && ! isset($closed[$step->id]))) {
+                    if (
+                        in_array($step->kind, ['resistor', 'diode'], true) ||
+                        ($step->kind === 'contact' && ! isset($closed[$step->id]))
+                    ) {
                         continue; // put there to lose volts, or open: no loss but the volts it holds back
                     }
                     $u = abs((float) $state->between($step->from, $step->to));

@@ -22,13 +22,28 @@ final readonly class Finding
 
     public function accepted(string $reason): self
     {
-        return new self($this->rule, $this->severity, $this->circuit, $this->subject, $this->message, $this->fix, $this->edit, $reason);
+        return new self(
+            $this->rule,
+            $this->severity,
+            $this->circuit,
+            $this->subject,
+            $this->message,
+            $this->fix,
+            $this->edit,
+            $reason,
+        );
     }
 
     /** @return array<string, mixed> */
     public function toArray(): array
     {
-        return ['rule' => $this->rule, 'severity' => $this->severity->value, 'circuit' => $this->circuit, 'subject' => $this->subject, 'message' => $this->message,
-            'fix' => $this->edit === null ? null : ['label' => $this->fix, 'edit' => $this->edit]];
+        return [
+            'rule' => $this->rule,
+            'severity' => $this->severity->value,
+            'circuit' => $this->circuit,
+            'subject' => $this->subject,
+            'message' => $this->message,
+            'fix' => $this->edit === null ? null : ['label' => $this->fix, 'edit' => $this->edit],
+        ];
     }
 }

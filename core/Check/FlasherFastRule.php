@@ -35,9 +35,24 @@ final class FlasherFastRule implements Rule
             if ($watts !== null && $watts < $least) {
                 $ohm = $volts ** 2 / ($least - $watts);
                 $max = $analysis->build->mainSupply()->maxV ?? 14.4;
-                $findings[] = new Finding($this->id(), Severity::Warning, $device->textOrNull('circuit'), $id,
-                    Words::first(Contacts::name($device, $part)).' wants '.Shown::watts((float) $least).' and gets '.Shown::watts($watts).': it runs fast. Take an electronic flasher, or a load resistor of '.Shown::ohms($ohm).' on metal; it gets hot, up to '.Shown::watts($max ** 2 / $ohm).'.',
-                    'Take an electronic flasher', self::electronic($analysis, $id));
+                $findings[] = new Finding(
+                    $this->id(),
+                    Severity::Warning,
+                    $device->textOrNull('circuit'),
+                    $id,
+                    Words::first(Contacts::name($device, $part)).
+                        ' wants '.
+                        Shown::watts((float) $least).
+                        ' and gets '.
+                        Shown::watts($watts).
+                        ': it runs fast. Take an electronic flasher, or a load resistor of '.
+                        Shown::ohms($ohm).
+                        ' on metal; it gets hot, up to '.
+                        Shown::watts($max ** 2 / $ohm).
+                        '.',
+                    'Take an electronic flasher',
+                    self::electronic($analysis, $id),
+                );
             }
         }
 
@@ -51,10 +66,25 @@ final class FlasherFastRule implements Rule
         // Its third pin has to find the return.
         $minus = $analysis->build->mainSupply();
 
-        return $better === null || $minus === null ? null : ['op' => 'batch', 'edits' => [
-            ['op' => 'use_part', 'id' => $id, 'part' => $better->data],
-            ['op' => 'add', 'section' => 'leads', 'value' => ['id' => self::free($analysis, "{$id}_return"), 'label' => 'Return of the flasher', 'cores' => [["{$id}.e", "{$minus->id}.minus"]], 'length_m' => null, 'wire' => null]],
-        ]];
+        return $better === null || $minus === null
+            ? null
+            : [
+                'op' => 'batch',
+                'edits' => [
+                    ['op' => 'use_part', 'id' => $id, 'part' => $better->data],
+                    [
+                        'op' => 'add',
+                        'section' => 'leads',
+                        'value' => [
+                            'id' => self::free($analysis, "{$id}_return"),
+                            'label' => 'Return of the flasher',
+                            'cores' => [["{$id}.e", "{$minus->id}.minus"]],
+                            'length_m' => null,
+                            'wire' => null,
+                        ],
+                    ],
+                ],
+            ];
     }
 
     private static function free(Analysis $analysis, string $wish): string

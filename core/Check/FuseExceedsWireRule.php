@@ -25,11 +25,26 @@ final class FuseExceedsWireRule implements Rule
             }
             $better = $fuse->window->recommendedA;
             $lead = $analysis->build->leads[$fuse->thinnest ?? $fuse->lead];
-            $findings[] = new Finding($this->id(), Severity::Danger, $analysis->build->leads[$fuse->lead]->circuit, $fuse->id,
-                'The wire burns before the fuse opens: '.Shown::amps($fuse->fuseA).' fuse, '.Words::within($lead->label).' is good for '.Shown::amps($fuse->window->highA).'.'
-                .($better === null ? ' No fuse fits both load and wire; take thicker wire.' : ' Fit '.Shown::amps($better).'.'),
+            $findings[] = new Finding(
+                $this->id(),
+                Severity::Danger,
+                $analysis->build->leads[$fuse->lead]->circuit,
+                $fuse->id,
+                'The wire burns before the fuse opens: '.
+                    Shown::amps($fuse->fuseA).
+                    ' fuse, '.
+                    Words::within($lead->label).
+                    ' is good for '.
+                    Shown::amps($fuse->window->highA).
+                    '.'.
+                    ($better === null
+                        ? ' No fuse fits both load and wire; take thicker wire.'
+                        : ' Fit '.Shown::amps($better).'.'),
                 $better === null ? 'Let the wire follow the recommendation' : 'Fit '.Shown::amps($better),
-                $better === null ? ['op' => 'set', 'id' => $lead->id, 'field' => 'wire', 'value' => null] : ['op' => 'set', 'id' => $fuse->id, 'field' => 'fuse_a', 'value' => $better]);
+                $better === null
+                    ? ['op' => 'set', 'id' => $lead->id, 'field' => 'wire', 'value' => null]
+                    : ['op' => 'set', 'id' => $fuse->id, 'field' => 'fuse_a', 'value' => $better],
+            );
         }
 
         return $findings;

@@ -23,8 +23,17 @@ final class FuseMayNotBlowRule implements Rule
             if ($fitted === null || $fuse->shortA === null || $fuse->shortA >= 2.0 * $fitted) {
                 continue;
             }
-            $findings[] = new Finding($this->id(), Severity::Warning, $analysis->build->leads[$fuse->lead]->circuit, $fuse->id,
-                'A short at the far end may only smoulder: '.Shown::amps($fuse->shortA).' flow, the '.Shown::amps($fitted).' fuse wants twice its value. Take thicker wire or a smaller fuse.');
+            $findings[] = new Finding(
+                $this->id(),
+                Severity::Warning,
+                $analysis->build->leads[$fuse->lead]->circuit,
+                $fuse->id,
+                'A short at the far end may only smoulder: '.
+                    Shown::amps($fuse->shortA).
+                    ' flow, the '.
+                    Shown::amps($fitted).
+                    ' fuse wants twice its value. Take thicker wire or a smaller fuse.',
+            );
         }
 
         return $findings;

@@ -23,7 +23,15 @@ final class FuseMissingRule implements Rule
             foreach ($analysis->harness->wiredPins($light->id) as $pin) {
                 $steps = $analysis->paths->feed($pin) ?? [];
                 // What hangs on a host wire is the tap's affair.
-                if ($steps === [] || array_filter($steps, fn (Step $s): bool => in_array($s->kind, ['fuse', 'host_fuse'], true) || ($s->kind === 'contact' && ($analysis->build->index->sections[explode('.', $s->id)[0]] ?? '') === 'host.wires')) !== []) {
+                if (
+                    $steps === [] ||
+                    array_filter(
+                        $steps,
+                        fn (Step $s): bool => in_array($s->kind, ['fuse', 'host_fuse'], true) ||
+                            ($s->kind === 'contact' &&
+                                ($analysis->build->index->sections[explode('.', $s->id)[0]] ?? '') === 'host.wires'),
+                    ) !== []
+                ) {
                     continue;
                 }
                 $own = array_values(array_filter($steps, fn (Step $s): bool => $s->lead !== ''));
@@ -47,8 +55,25 @@ final class FuseMissingRule implements Rule
         $at = $wire->from === $first->from ? min(0.1, $length) : max(0.0, $length - 0.1);
         for ($n = 1; $analysis->build->index->has("F{$n}"); $n++);
 
-        return new Finding($this->id(), Severity::Danger, $analysis->build->leads[$lead]->circuit, $lead,
-            "Nothing opens when this wire is shorted: {$analysis->build->leads[$lead]->label} leaves {$supply} without a fuse.", 'Fit a fuse at the source',
-            ['op' => 'add', 'section' => "leads.{$lead}.inline", 'value' => ['id' => "F{$n}", 'kind' => 'fuse', 'at_m' => $at, 'core' => $wire->core, 'fuse_a' => null, 'form' => 'inline_blade']]);
+        return new Finding(
+            $this->id(),
+            Severity::Danger,
+            $analysis->build->leads[$lead]->circuit,
+            $lead,
+            "Nothing opens when this wire is shorted: {$analysis->build->leads[$lead]->label} leaves {$supply} without a fuse.",
+            'Fit a fuse at the source',
+            [
+                'op' => 'add',
+                'section' => "leads.{$lead}.inline",
+                'value' => [
+                    'id' => "F{$n}",
+                    'kind' => 'fuse',
+                    'at_m' => $at,
+                    'core' => $wire->core,
+                    'fuse_a' => null,
+                    'form' => 'inline_blade',
+                ],
+            ],
+        );
     }
 }

@@ -20,9 +20,19 @@ final class FuseTooFarRule implements Rule
         $findings = [];
         foreach ($analysis->fuses as $fuse) {
             $pins = $analysis->harness->things[$fuse->id]->pins;
-            $before = $analysis->paths->feed(($analysis->paths->metresFromPlus($pins[0]) ?? INF) <= ($analysis->paths->metresFromPlus($pins[1]) ?? INF) ? $pins[0] : $pins[1]) ?? [];
+            $before =
+                $analysis->paths->feed(
+                    ($analysis->paths->metresFromPlus($pins[0]) ?? INF) <=
+                    ($analysis->paths->metresFromPlus($pins[1]) ?? INF)
+                        ? $pins[0]
+                        : $pins[1],
+                ) ?? [];
             $limit = $analysis->build->settings->fuseDistanceM;
-            if ($before === [] || $fuse->distanceM <= $limit + 1e-9 || array_filter($before, fn (Step $s): bool => $s->kind === 'fuse' && $s->id !== $fuse->id) !== []) {
+            if (
+                $before === [] ||
+                $fuse->distanceM <= $limit + 1e-9 ||
+                array_filter($before, fn (Step $s): bool => $s->kind === 'fuse' && $s->id !== $fuse->id) !== []
+            ) {
                 continue;
             }
             $supply = $analysis->build->supplies[explode('.', $before[0]->from)[0]];
@@ -30,10 +40,18 @@ final class FuseTooFarRule implements Rule
                 continue;
             }
             $own = $before[0]->lead === $fuse->lead;
-            $findings[] = new Finding($this->id(), Severity::Warning, $analysis->build->leads[$fuse->lead]->circuit, $fuse->id,
-                $analysis->length($fuse->distanceM).' of wire before the fuse can burn. Set it within '.$analysis->length($limit)." of {$supply->label}.",
+            $findings[] = new Finding(
+                $this->id(),
+                Severity::Warning,
+                $analysis->build->leads[$fuse->lead]->circuit,
+                $fuse->id,
+                $analysis->length($fuse->distanceM).
+                    ' of wire before the fuse can burn. Set it within '.
+                    $analysis->length($limit).
+                    " of {$supply->label}.",
                 $own ? 'Move the fuse to '.$analysis->length(min(0.1, $limit)) : null,
-                $own ? ['op' => 'set', 'id' => $fuse->id, 'field' => 'at_m', 'value' => min(0.1, $limit)] : null);
+                $own ? ['op' => 'set', 'id' => $fuse->id, 'field' => 'at_m', 'value' => min(0.1, $limit)] : null,
+            );
         }
 
         return $findings;

@@ -23,10 +23,20 @@ final class FuseTooSmallRule implements Rule
                 continue;
             }
             $better = $fuse->window->recommendedA;
-            $findings[] = new Finding($this->id(), Severity::Warning, $analysis->build->leads[$fuse->lead]->circuit, $fuse->id,
-                'The fuse opens in use: '.Shown::amps($fuse->fuseA).' fuse, '.Shown::amps($fuse->loadA).' runs through it for hours.'.($better === null ? '' : ' Fit '.Shown::amps($better).'.'),
+            $findings[] = new Finding(
+                $this->id(),
+                Severity::Warning,
+                $analysis->build->leads[$fuse->lead]->circuit,
+                $fuse->id,
+                'The fuse opens in use: '.
+                    Shown::amps($fuse->fuseA).
+                    ' fuse, '.
+                    Shown::amps($fuse->loadA).
+                    ' runs through it for hours.'.
+                    ($better === null ? '' : ' Fit '.Shown::amps($better).'.'),
                 $better === null ? null : 'Fit '.Shown::amps($better),
-                $better === null ? null : ['op' => 'set', 'id' => $fuse->id, 'field' => 'fuse_a', 'value' => $better]);
+                $better === null ? null : ['op' => 'set', 'id' => $fuse->id, 'field' => 'fuse_a', 'value' => $better],
+            );
         }
 
         return $findings;

@@ -21,9 +21,20 @@ final class GearAlteredRule implements Rule
     {
         $findings = [];
         foreach ($analysis->build->lights as $light) {
-            $words = implode(' ', [$light->fields->text('surface'), $light->label, $analysis->build->circuits[(string) $light->circuit]->label ?? '']);
+            $words = implode(' ', [
+                $light->fields->text('surface'),
+                $light->label,
+                $analysis->build->circuits[(string) $light->circuit]->label ?? '',
+            ]);
             if (preg_match(self::GEAR, $words) === 1) {
-                $findings[] = new Finding($this->id(), Severity::Warning, $light->circuit, $light->id, Words::first($light->label).' sits on protective gear. Do not drill it or glue to its shell: altering it can void its approval. Clip or strap it on so that it comes off.');
+                $findings[] = new Finding(
+                    $this->id(),
+                    Severity::Warning,
+                    $light->circuit,
+                    $light->id,
+                    Words::first($light->label).
+                        ' sits on protective gear. Do not drill it or glue to its shell: altering it can void its approval. Clip or strap it on so that it comes off.',
+                );
             }
         }
 

@@ -31,11 +31,34 @@ final class GroundRule implements Rule
             }
             $label = $ground->text('label', $id);
             if (preg_match(self::FORBIDDEN, $label) === 1) {
-                $findings[] = new Finding($this->id(), Severity::Danger, $lead->circuit, $id, Words::first($label).' carries no lug: belt, steering, brake, fuel, suspension and restraint fastenings stay untouched. Take a clean stud.');
+                $findings[] = new Finding(
+                    $this->id(),
+                    Severity::Danger,
+                    $lead->circuit,
+                    $id,
+                    Words::first($label).
+                        ' carries no lug: belt, steering, brake, fuel, suspension and restraint fastenings stay untouched. Take a clean stud.',
+                );
             } elseif ($ground->text('surface') === 'painted') {
-                $findings[] = new Finding($this->id(), Severity::Warning, $lead->circuit, $id, 'The return ends on paint at '.Words::within($label).'. Bare the metal under the ring, tighten it, paint over it.', 'Bared to metal', ['op' => 'set', 'id' => $id, 'field' => 'surface', 'value' => 'bare_metal']);
+                $findings[] = new Finding(
+                    $this->id(),
+                    Severity::Warning,
+                    $lead->circuit,
+                    $id,
+                    'The return ends on paint at '.
+                        Words::within($label).
+                        '. Bare the metal under the ring, tighten it, paint over it.',
+                    'Bared to metal',
+                    ['op' => 'set', 'id' => $id, 'field' => 'surface', 'value' => 'bare_metal'],
+                );
             } elseif ($ground->text('surface') === 'unknown') {
-                $findings[] = new Finding($this->id(), Severity::Note, $lead->circuit, $id, 'Nobody has looked what '.Words::within($label).' is: bare metal, or a stud.');
+                $findings[] = new Finding(
+                    $this->id(),
+                    Severity::Note,
+                    $lead->circuit,
+                    $id,
+                    'Nobody has looked what '.Words::within($label).' is: bare metal, or a stud.',
+                );
             }
         }
 

@@ -31,8 +31,20 @@ final class HostBackFedRule implements Rule
             }
             if ($worst !== null) {
                 $wire = $analysis->build->index->item($load->wire)->text('label', $load->wire);
-                $findings[] = new Finding($this->id(), Severity::Danger, null, $load->wire,
-                    Words::first(Situation::said($analysis, $worst->inputs)).', '.Shown::volts($most).' reaches the '.str_replace('_', ' ', $load->id).' of '.Words::within($wire).', whose own signal is off. Put a diode in each lead where the sources meet.');
+                $findings[] = new Finding(
+                    $this->id(),
+                    Severity::Danger,
+                    null,
+                    $load->wire,
+                    Words::first(Situation::said($analysis, $worst->inputs)).
+                        ', '.
+                        Shown::volts($most).
+                        ' reaches the '.
+                        str_replace('_', ' ', $load->id).
+                        ' of '.
+                        Words::within($wire).
+                        ', whose own signal is off. Put a diode in each lead where the sources meet.',
+                );
             }
         }
 

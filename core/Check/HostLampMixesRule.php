@@ -20,11 +20,27 @@ final class HostLampMixesRule implements Rule
         $findings = [];
         foreach ($analysis->bodies->loads as $key => $load) {
             foreach ($load->mixesInto === null ? [] : $analysis->scenes as $scene) {
-                $own = array_filter($scene->lit->lights[$load->mixesInto] ?? [], fn ($e): bool => $e->greatest() > $analysis->build->settings->litFrom) !== [];
+                $own =
+                    array_filter(
+                        $scene->lit->lights[$load->mixesInto] ?? [],
+                        fn ($e): bool => $e->greatest() > $analysis->build->settings->litFrom,
+                    ) !== [];
                 if ($own && abs($scene->lit->amps[$key] ?? 0.0) > 0.1 * $load->ratedA) {
                     $light = $analysis->build->lights[(string) $load->mixesInto] ?? null;
-                    $findings[$key] ??= new Finding($this->id(), Severity::Warning, $light?->circuit, (string) $load->mixesInto,
-                        Words::first(Situation::said($analysis, $scene->inputs)).', the host\'s '.str_replace('_', ' ', $load->id).' ('.str_replace('_', ' ', $load->colour).') shines into '.Words::within($light->label ?? '').' and mixes its colour in. Take it out or disable it.');
+                    $findings[$key] ??= new Finding(
+                        $this->id(),
+                        Severity::Warning,
+                        $light?->circuit,
+                        (string) $load->mixesInto,
+                        Words::first(Situation::said($analysis, $scene->inputs)).
+                            ', the host\'s '.
+                            str_replace('_', ' ', $load->id).
+                            ' ('.
+                            str_replace('_', ' ', $load->colour).
+                            ') shines into '.
+                            Words::within($light->label ?? '').
+                            ' and mixes its colour in. Take it out or disable it.',
+                    );
                 }
             }
         }

@@ -23,15 +23,32 @@ final class HoursFromFullRule implements Rule
     {
         $findings = [];
         // Where a story is told it says better how long the battery lasts.
-        foreach ($analysis->build->document->fields()->items('stories') !== [] ? [] : $analysis->build->supplies as $supply) {
+        foreach (
+            $analysis->build->document->fields()->items('stories') !== [] ? [] : $analysis->build->supplies as $supply
+        ) {
             $most = 0.0;
             foreach ($analysis->scenes as $scene) {
-                $most = $scene->supply === 'nominal' && $scene->lit->reason === null ? max($most, $scene->lit->supplyAmps[$supply->id] ?? 0.0) : $most;
+                $most =
+                    $scene->supply === 'nominal' && $scene->lit->reason === null
+                        ? max($most, $scene->lit->supplyAmps[$supply->id] ?? 0.0)
+                        : $most;
             }
             $hours = $supply->capacityAh === null || $most < 1e-3 ? INF : $supply->hours($most);
             if ($hours < self::SHORT_H) {
-                $findings[] = new Finding($this->id(), $hours < 1.0 ? Severity::Warning : Severity::Note, null, $supply->id,
-                    Words::first(Words::within($supply->label)).' lasts '.($hours < 1.0 ? Shown::plain(60 * $hours, 0).' minutes' : Shown::plain($hours, 1).' hours').' from full with everything lit, '.Shown::amps($most).'.');
+                $findings[] = new Finding(
+                    $this->id(),
+                    $hours < 1.0 ? Severity::Warning : Severity::Note,
+                    null,
+                    $supply->id,
+                    Words::first(Words::within($supply->label)).
+                        ' lasts '.
+                        ($hours < 1.0
+                            ? Shown::plain(60 * $hours, 0).' minutes'
+                            : Shown::plain($hours, 1).' hours').
+                        ' from full with everything lit, '.
+                        Shown::amps($most).
+                        '.',
+                );
             }
         }
 

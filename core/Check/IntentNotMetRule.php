@@ -23,9 +23,20 @@ final class IntentNotMetRule implements Rule
                 continue;
             }
             $first = $intent->mismatches[0];
-            $findings[] = new Finding($this->id(), Severity::Warning, $circuit, $circuit,
-                (count($analysis->scenes) <= 3 ? '' : Words::first(Situation::said($analysis, $first->inputs)).', ')."`{$first->emitter}` should be {$first->wanted} and is {$first->solved} ({$first->because}). "
-                .count($intent->mismatches).' mismatch'.(count($intent->mismatches) === 1 ? '' : 'es').' in '.count($analysis->scenes).' states.');
+            $findings[] = new Finding(
+                $this->id(),
+                Severity::Warning,
+                $circuit,
+                $circuit,
+                (count($analysis->scenes) <= 3 ? '' : Words::first(Situation::said($analysis, $first->inputs)).', ').
+                    "`{$first->emitter}` should be {$first->wanted} and is {$first->solved} ({$first->because}). ".
+                    count($intent->mismatches).
+                    ' mismatch'.
+                    (count($intent->mismatches) === 1 ? '' : 'es').
+                    ' in '.
+                    count($analysis->scenes).
+                    ' states.',
+            );
         }
 
         return $findings;

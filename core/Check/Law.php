@@ -28,7 +28,15 @@ final class Law
     {
         $rest = $analysis->build->restPositions();
         foreach ($analysis->scenes as $scene) {
-            $turning = array_filter(array_keys(array_diff_assoc($scene->inputs, $rest)), fn (string $i): bool => in_array($analysis->build->index->item($i)->text('kind'), ['turn', 'hazard'], true)) !== [];
+            $turning =
+                array_filter(
+                    array_keys(array_diff_assoc($scene->inputs, $rest)),
+                    fn (string $i): bool => in_array(
+                        $analysis->build->index->item($i)->text('kind'),
+                        ['turn', 'hazard'],
+                        true,
+                    ),
+                ) !== [];
             foreach ($turning ? [] : array_keys($light->emitters()) as $emitter) {
                 if (Intent::flashes($analysis->build, $scene, $light->id, $emitter)) {
                     return true;

@@ -25,8 +25,15 @@ final class LeadSpareCoreRule implements Rule
             }
             $lead = $analysis->build->leads[$thing->lead];
             $volts = $this->most($analysis, $thing->pins[0]);
-            $findings[] = new Finding($this->id(), Severity::Note, $lead->circuit, $thing->id,
-                "A core of {$lead->label} ends on nothing".($volts > 1.0 ? ' and carries up to '.Shown::volts($volts) : '').'. Cap it and insulate it by itself.');
+            $findings[] = new Finding(
+                $this->id(),
+                Severity::Note,
+                $lead->circuit,
+                $thing->id,
+                "A core of {$lead->label} ends on nothing".
+                    ($volts > 1.0 ? ' and carries up to '.Shown::volts($volts) : '').
+                    '. Cap it and insulate it by itself.',
+            );
         }
 
         return $findings;
@@ -36,7 +43,13 @@ final class LeadSpareCoreRule implements Rule
     {
         $most = 0.0;
         foreach ($analysis->build->supplies as $supply) {
-            $most = max($most, ...array_map(fn (Scene $s): float => abs((float) $s->lit->between($pin, "{$supply->id}.minus")), $analysis->scenes));
+            $most = max(
+                $most,
+                ...array_map(
+                    fn (Scene $s): float => abs((float) $s->lit->between($pin, "{$supply->id}.minus")),
+                    $analysis->scenes,
+                ),
+            );
         }
 
         return $most;

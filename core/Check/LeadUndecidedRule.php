@@ -20,8 +20,15 @@ final class LeadUndecidedRule implements Rule
         $findings = [];
         foreach ($analysis->leads as $lead) {
             if (! $lead->lengthKnown) {
-                $findings[] = new Finding($this->id(), Severity::Note, $analysis->build->leads[$lead->id]->circuit, $lead->id,
-                    "Can't tell yet what ".Words::within($analysis->build->leads[$lead->id]->label).' loses, nor if its fuse opens: its length is missing. Computed as 0 m.');
+                $findings[] = new Finding(
+                    $this->id(),
+                    Severity::Note,
+                    $analysis->build->leads[$lead->id]->circuit,
+                    $lead->id,
+                    "Can't tell yet what ".
+                        Words::within($analysis->build->leads[$lead->id]->label).
+                        ' loses, nor if its fuse opens: its length is missing. Computed as 0 m.',
+                );
             }
         }
 

@@ -28,9 +28,21 @@ final class LeadUnusedLiveRule implements Rule
         }
         $findings = [];
         foreach ($live as $subject => $pins) {
-            $said = implode(', ', array_map(fn (string $p, float $v): string => '`'.$p.'` '.Shown::volts($v), array_keys($pins), $pins));
-            $findings[] = new Finding($this->id(), Severity::Note, ($analysis->build->devices[$subject] ?? null)?->textOrNull('circuit'), (string) $subject,
-                "Nothing is fitted to {$said}, and it is live in some situation. Insulate each end by itself.");
+            $said = implode(
+                ', ',
+                array_map(
+                    fn (string $p, float $v): string => '`'.$p.'` '.Shown::volts($v),
+                    array_keys($pins),
+                    $pins,
+                ),
+            );
+            $findings[] = new Finding(
+                $this->id(),
+                Severity::Note,
+                ($analysis->build->devices[$subject] ?? null)?->textOrNull('circuit'),
+                (string) $subject,
+                "Nothing is fitted to {$said}, and it is live in some situation. Insulate each end by itself.",
+            );
         }
 
         return $findings;

@@ -30,9 +30,22 @@ final class LedOverLimitRule implements Rule
                 continue;
             }
             $edit = LedRow::refit($analysis, $light);
-            $findings[] = new Finding($this->id(), Severity::Danger, $light->circuit, $light->id,
-                'The LEDs of '.Words::within($light->label).' get up to '.Shown::amps($worst).'; their limit is '.Shown::amps($led->imaxA).'.'.($edit === null ? ' Take more resistance.' : ' Fit '.Shown::ohms($edit[0]).'.'),
-                $edit === null ? null : 'Fit '.Shown::ohms($edit[0]), $edit[1] ?? null);
+            $findings[] = new Finding(
+                $this->id(),
+                Severity::Danger,
+                $light->circuit,
+                $light->id,
+                'The LEDs of '.
+                    Words::within($light->label).
+                    ' get up to '.
+                    Shown::amps($worst).
+                    '; their limit is '.
+                    Shown::amps($led->imaxA).
+                    '.'.
+                    ($edit === null ? ' Take more resistance.' : ' Fit '.Shown::ohms($edit[0]).'.'),
+                $edit === null ? null : 'Fit '.Shown::ohms($edit[0]),
+                $edit[1] ?? null,
+            );
         }
 
         return $findings;

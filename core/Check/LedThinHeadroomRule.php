@@ -29,8 +29,17 @@ final class LedThinHeadroomRule implements Rule
             if ($left >= 0.15 * $volts) {
                 continue;
             }
-            $findings[] = new Finding($this->id(), Severity::Warning, $light->circuit, $light->id,
-                "{$per} LEDs in series leave ".Shown::volts(max(0.0, $left)).' of '.Shown::volts($volts).' for the resistor; brightness swings with the supply. Take shorter strings.');
+            $findings[] = new Finding(
+                $this->id(),
+                Severity::Warning,
+                $light->circuit,
+                $light->id,
+                "{$per} LEDs in series leave ".
+                    Shown::volts(max(0.0, $left)).
+                    ' of '.
+                    Shown::volts($volts).
+                    ' for the resistor; brightness swings with the supply. Take shorter strings.',
+            );
         }
 
         return $findings;

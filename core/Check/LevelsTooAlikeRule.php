@@ -23,7 +23,9 @@ final class LevelsTooAlikeRule implements Rule
         $findings = [];
         foreach ($analysis->build->circuits as $circuit) {
             $levels = array_map(fn (Want $w): string => $w->level, $circuit->wants);
-            foreach (array_diff(['low', 'high'], $levels) === [] ? Intent::named($analysis->build, $circuit) : [] as [$light, $emitter]) {
+            foreach (
+                array_diff(['low', 'high'], $levels) === [] ? Intent::named($analysis->build, $circuit) : [] as [$light, $emitter]
+            ) {
                 $flux = [];
                 foreach ($analysis->scenes as $scene) {
                     $level = Intent::wanted($analysis->build, $circuit, $scene, $light, $emitter)[0];
@@ -35,8 +37,20 @@ final class LevelsTooAlikeRule implements Rule
                 foreach ($flux as $supply => $levels) {
                     $ratio = isset($levels['low'], $levels['high']) ? min($levels['high']) / max($levels['low']) : INF;
                     if ($ratio < $analysis->build->settings->levelRatioMin) {
-                        $findings["{$light} {$emitter}"] ??= new Finding($this->id(), Severity::Warning, $circuit->id, $light,
-                            Words::first($analysis->build->lights[$light]->label).' gives only '.Shown::plain($ratio, 1).' times as much light high as low at the '.['min' => 'low', 'nominal' => 'normal', 'max' => 'high'][$supply].' supply; you want '.Shown::plain($analysis->build->settings->levelRatioMin, 1).' times, so that the two are told apart.');
+                        $findings["{$light} {$emitter}"] ??= new Finding(
+                            $this->id(),
+                            Severity::Warning,
+                            $circuit->id,
+                            $light,
+                            Words::first($analysis->build->lights[$light]->label).
+                                ' gives only '.
+                                Shown::plain($ratio, 1).
+                                ' times as much light high as low at the '.
+                                ['min' => 'low', 'nominal' => 'normal', 'max' => 'high'][$supply].
+                                ' supply; you want '.
+                                Shown::plain($analysis->build->settings->levelRatioMin, 1).
+                                ' times, so that the two are told apart.',
+                        );
                     }
                 }
             }

@@ -22,11 +22,23 @@ final class LightDarkAtLowRule implements Rule
         foreach ($analysis->build->lights as $light) {
             foreach ($analysis->litState($light->id, 'nominal')->lights[$light->id] ?? [] as $name => $normal) {
                 $low = $analysis->litState($light->id, 'min')->lights[$light->id][$name];
-                if ($normal->flux === [] || $normal->greatest() <= $analysis->build->settings->darkTo || $low->greatest() >= 0.05 * $normal->greatest()) {
+                if (
+                    $normal->flux === [] ||
+                    $normal->greatest() <= $analysis->build->settings->darkTo ||
+                    $low->greatest() >= 0.05 * $normal->greatest()
+                ) {
                     continue;
                 }
-                $findings[$light->id] ??= new Finding($this->id(), Severity::Warning, $light->circuit, $light->id,
-                    Words::first($light->label).' goes dark when the supply is low: '.Shown::percent($low->greatest()).' of its light is left. Take fewer LEDs in series or a part for lower volts.');
+                $findings[$light->id] ??= new Finding(
+                    $this->id(),
+                    Severity::Warning,
+                    $light->circuit,
+                    $light->id,
+                    Words::first($light->label).
+                        ' goes dark when the supply is low: '.
+                        Shown::percent($low->greatest()).
+                        ' of its light is left. Take fewer LEDs in series or a part for lower volts.',
+                );
             }
         }
 

@@ -26,11 +26,20 @@ final class LightReversedRule implements Rule
             $plus = array_values(array_filter($pins, fn (string $p): bool => str_ends_with($p, '.plus')))[0] ?? null;
             $minus = array_values(array_filter($pins, fn (string $p): bool => str_ends_with($p, '.minus')))[0] ?? null;
             foreach ($analysis->scenes as $scene) {
-                $least = $plus === null || $minus === null ? 0.0 : min($least, (float) $scene->lit->between($plus, $minus));
+                $least =
+                    $plus === null || $minus === null ? 0.0 : min($least, (float) $scene->lit->between($plus, $minus));
             }
             if ($least < -1.0) {
-                $findings[] = new Finding($this->id(), Severity::Warning, $light->circuit, $light->id,
-                    Words::first($light->label).' hangs the wrong way round: '.Shown::volts($least).' from its plus to its minus. Change its two leads over; find the side with a meter, never by trying.');
+                $findings[] = new Finding(
+                    $this->id(),
+                    Severity::Warning,
+                    $light->circuit,
+                    $light->id,
+                    Words::first($light->label).
+                        ' hangs the wrong way round: '.
+                        Shown::volts($least).
+                        ' from its plus to its minus. Change its two leads over; find the side with a meter, never by trying.',
+                );
             }
         }
 

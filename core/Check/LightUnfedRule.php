@@ -22,11 +22,21 @@ final class LightUnfedRule implements Rule
             $pins = $analysis->harness->wiredPins($light->id);
             $fed = array_filter($pins, fn (string $p): bool => $analysis->paths->feed($p) !== null) !== [];
             $returned = array_filter($pins, fn (string $p): bool => $analysis->paths->back($p) !== null) !== [];
-            if (($fed && $returned)) {
+            if ($fed && $returned) {
                 continue;
             }
-            $findings[] = new Finding($this->id(), Severity::Note, $light->circuit, $light->id,
-                Words::first($light->label).($pins === [] ? ' has no lead yet.' : ($fed ? ' has no way back to a supply.' : ' has no way from a supply.')));
+            $findings[] = new Finding(
+                $this->id(),
+                Severity::Note,
+                $light->circuit,
+                $light->id,
+                Words::first($light->label).
+                    ($pins === []
+                        ? ' has no lead yet.'
+                        : ($fed
+                            ? ' has no way back to a supply.'
+                            : ' has no way from a supply.')),
+            );
         }
 
         return $findings;

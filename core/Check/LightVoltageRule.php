@@ -34,11 +34,27 @@ final class LightVoltageRule implements Rule
             }
             [$made, $least, $most] = $range;
             if ($supply->maxV > $most) {
-                $findings[] = new Finding($this->id(), Severity::Danger, $light->circuit, $light->id,
-                    Words::first($light->label)." is made for {$made}; {$supply->label} gives up to ".Shown::volts($supply->maxV).'. It overheats. Take a part for these volts.');
+                $findings[] = new Finding(
+                    $this->id(),
+                    Severity::Danger,
+                    $light->circuit,
+                    $light->id,
+                    Words::first($light->label).
+                        " is made for {$made}; {$supply->label} gives up to ".
+                        Shown::volts($supply->maxV).
+                        '. It overheats. Take a part for these volts.',
+                );
             } elseif ($supply->nominalV < $least) {
-                $findings[] = new Finding($this->id(), Severity::Warning, $light->circuit, $light->id,
-                    Words::first($light->label)." is made for {$made}; {$supply->label} gives ".Shown::volts($supply->nominalV).'. It stays dim or dark. Take a part for these volts.');
+                $findings[] = new Finding(
+                    $this->id(),
+                    Severity::Warning,
+                    $light->circuit,
+                    $light->id,
+                    Words::first($light->label).
+                        " is made for {$made}; {$supply->label} gives ".
+                        Shown::volts($supply->nominalV).
+                        '. It stays dim or dark. Take a part for these volts.',
+                );
             }
         }
 
@@ -67,9 +83,20 @@ final class LightVoltageRule implements Rule
         }
         foreach ($light->kind === 'module' ? $light->part->objects('inside') : [] as $branch) {
             $range = match ($branch->text('kind')) {
-                'string' => $this->around($branch->integer('series_leds', 1) * $branch->number('vf_v') + $branch->number('ohm') * $branch->number('if_a')),
-                'linear' => [Shown::volts($branch->number('dropout_v')).' and more', $branch->number('dropout_v'), INF],
-                'switching' => [Shown::volts($branch->number('from_v')).' to '.Shown::volts($branch->number('to_v')), $branch->number('from_v'), $branch->number('to_v')],
+                'string' => $this->around(
+                    $branch->integer('series_leds', 1) * $branch->number('vf_v') +
+                        $branch->number('ohm') * $branch->number('if_a'),
+                ),
+                'linear' => [
+                    Shown::volts($branch->number('dropout_v')).' and more',
+                    $branch->number('dropout_v'),
+                    INF,
+                ],
+                'switching' => [
+                    Shown::volts($branch->number('from_v')).' to '.Shown::volts($branch->number('to_v')),
+                    $branch->number('from_v'),
+                    $branch->number('to_v'),
+                ],
                 default => null,
             };
             if ($range !== null) {

@@ -34,8 +34,16 @@ final class LiveWhenOffRule implements Rule
                 }
             }
             if ($lit && $most > 1.0) {
-                $findings[] = new Finding($this->id(), Severity::Note, $light->circuit, $light->id,
-                    Words::first($light->label).' stays at '.Shown::volts($most).' when it is off: it is switched on the ground side, and a chafed lead can light or short it. Both sides are right; keep its leads sleeved.');
+                $findings[] = new Finding(
+                    $this->id(),
+                    Severity::Note,
+                    $light->circuit,
+                    $light->id,
+                    Words::first($light->label).
+                        ' stays at '.
+                        Shown::volts($most).
+                        ' when it is off: it is switched on the ground side, and a chafed lead can light or short it. Both sides are right; keep its leads sleeved.',
+                );
             }
         }
 

@@ -20,10 +20,21 @@ final class MercuryTiltRule implements Rule
         $findings = [];
         foreach ($analysis->build->devices as $id => $device) {
             $part = Contacts::part($analysis, $device);
-            if ($part->text('style') === 'tilt' && preg_match('/mercury|quicksilver/i', $part->text('label').' '.$device->text('label')) === 1) {
+            if (
+                $part->text('style') === 'tilt' &&
+                preg_match('/mercury|quicksilver/i', $part->text('label').' '.$device->text('label')) === 1
+            ) {
                 $better = \BenchGlow\Parts\Catalogue::part('tilt_ball');
-                $findings[] = new Finding($this->id(), Severity::Warning, $device->textOrNull('circuit'), $id,
-                    Words::first(Contacts::name($device, $part)).' holds mercury, which is toxic when it breaks. Take a ball or solid-state type.', 'Take a ball tilt switch', $better === null ? null : ['op' => 'use_part', 'id' => $id, 'part' => $better->data]);
+                $findings[] = new Finding(
+                    $this->id(),
+                    Severity::Warning,
+                    $device->textOrNull('circuit'),
+                    $id,
+                    Words::first(Contacts::name($device, $part)).
+                        ' holds mercury, which is toxic when it breaks. Take a ball or solid-state type.',
+                    'Take a ball tilt switch',
+                    $better === null ? null : ['op' => 'use_part', 'id' => $id, 'part' => $better->data],
+                );
             }
         }
 

@@ -31,8 +31,18 @@ final class MotorSpikesRule implements Rule
                 $hit = array_values(array_intersect($ids, array_keys($motors)))[0] ?? null;
                 if ($hit !== null && array_filter($steps, fn (Step $s): bool => $s->kind === 'diode') === []) {
                     $wire = $analysis->build->index->item($motors[$hit]->wire)->text('label', $motors[$hit]->wire);
-                    $findings[$light->id] ??= new Finding($this->id(), Severity::Warning, $light->circuit, $light->id,
-                        Words::first($light->label).' shares '.Words::within($wire).' with the '.str_replace('_', ' ', $motors[$hit]->id).', whose coil kicks when it stops. Put a diode in series and a clamp across the light.');
+                    $findings[$light->id] ??= new Finding(
+                        $this->id(),
+                        Severity::Warning,
+                        $light->circuit,
+                        $light->id,
+                        Words::first($light->label).
+                            ' shares '.
+                            Words::within($wire).
+                            ' with the '.
+                            str_replace('_', ' ', $motors[$hit]->id).
+                            ', whose coil kicks when it stops. Put a diode in series and a clamp across the light.',
+                    );
                 }
             }
         }

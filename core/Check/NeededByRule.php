@@ -27,8 +27,17 @@ final class NeededByRule implements Rule
             }
             foreach ($document->fields()->object('work')->objects('parts') as $part) {
                 if ($part->text('arrived_on') === '' && $part->text('due_on') > $by) {
-                    $findings[] = new Finding($this->id(), Severity::Warning, null, $part->text('part'),
-                        "The brief needs the job by {$by}; ".Words::within($analysis->build->index->item($part->text('part'))->text('label', $part->text('part')))." is due on {$part->text('due_on')}.");
+                    $findings[] = new Finding(
+                        $this->id(),
+                        Severity::Warning,
+                        null,
+                        $part->text('part'),
+                        "The brief needs the job by {$by}; ".
+                            Words::within(
+                                $analysis->build->index->item($part->text('part'))->text('label', $part->text('part')),
+                            ).
+                            " is due on {$part->text('due_on')}.",
+                    );
                 }
             }
         }

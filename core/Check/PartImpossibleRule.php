@@ -24,8 +24,17 @@ final class PartImpossibleRule implements Rule
                 continue;
             }
             $strip = $light->strip();
-            $findings[] = new Finding($this->id(), Severity::Warning, $light->circuit, $light->id,
-                "{$strip->inSeries()} LEDs of ".Shown::volts($strip->vfV[$channel]).' in series leave nothing of '.Shown::volts($strip->nominalV).'. Check the part\'s series LEDs and forward volts; nothing is solved until then.');
+            $findings[] = new Finding(
+                $this->id(),
+                Severity::Warning,
+                $light->circuit,
+                $light->id,
+                "{$strip->inSeries()} LEDs of ".
+                    Shown::volts($strip->vfV[$channel]).
+                    ' in series leave nothing of '.
+                    Shown::volts($strip->nominalV).
+                    '. Check the part\'s series LEDs and forward volts; nothing is solved until then.',
+            );
         }
 
         return $findings;

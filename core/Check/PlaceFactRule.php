@@ -25,11 +25,14 @@ final class PlaceFactRule implements Rule
     {
         $findings = [];
         foreach ($analysis->build->document->fields()->object('brief')->objects('facts') as $fact) {
-            $findings = [...$findings, ...match ($fact->text('kind')) {
-                'hot' => $this->hot($analysis, $fact),
-                'moving' => $this->moving($analysis, $fact),
-                default => [],
-            }];
+            $findings = [
+                ...$findings,
+                ...match ($fact->text('kind')) {
+                    'hot' => $this->hot($analysis, $fact),
+                    'moving' => $this->moving($analysis, $fact),
+                    default => [],
+                },
+            ];
         }
 
         return $findings;
@@ -40,10 +43,27 @@ final class PlaceFactRule implements Rule
     {
         $findings = [];
         foreach ($analysis->build->document->fields()->objects('routes') as $stretch) {
-            $used = array_filter($analysis->build->leads, fn ($l): bool => in_array($stretch->text('id'), $l->route, true)) !== [];
-            if ($used && $stretch->number('ambient_c', 30.0) <= self::ROOM_C && Facts::shareWords($fact->text('where'), $stretch->text('label', $stretch->text('id')))) {
-                $findings[] = new Finding($this->id(), Severity::Note, null, $stretch->text('id'),
-                    "The brief says it gets hot {$fact->text('where')}; the stretch ".Words::within($stretch->text('label', $stretch->text('id'))).' counts with '.Shown::plain($stretch->number('ambient_c', 30.0), 0).' °C. Say how hot it gets: its wires carry less there.');
+            $used =
+                array_filter(
+                    $analysis->build->leads,
+                    fn ($l): bool => in_array($stretch->text('id'), $l->route, true),
+                ) !== [];
+            if (
+                $used &&
+                $stretch->number('ambient_c', 30.0) <= self::ROOM_C &&
+                Facts::shareWords($fact->text('where'), $stretch->text('label', $stretch->text('id')))
+            ) {
+                $findings[] = new Finding(
+                    $this->id(),
+                    Severity::Note,
+                    null,
+                    $stretch->text('id'),
+                    "The brief says it gets hot {$fact->text('where')}; the stretch ".
+                        Words::within($stretch->text('label', $stretch->text('id'))).
+                        ' counts with '.
+                        Shown::plain($stretch->number('ambient_c', 30.0), 0).
+                        ' °C. Say how hot it gets: its wires carry less there.',
+                );
             }
         }
 
@@ -55,10 +75,19 @@ final class PlaceFactRule implements Rule
     {
         $findings = [];
         foreach ($fact->text('where') === '' ? [] : $analysis->build->document->fields()->objects('leads') as $lead) {
-            $about = $lead->text('circuit') !== '' && Facts::concerns($fact, $analysis->build->document, $lead->text('circuit'));
+            $about =
+                $lead->text('circuit') !== '' &&
+                Facts::concerns($fact, $analysis->build->document, $lead->text('circuit'));
             if ($about && in_array('solder', $lead->items('ends'), true)) {
-                $findings[] = new Finding($this->id(), Severity::Note, $lead->text('circuit'), $lead->text('id'),
-                    "The brief says it moves {$fact->text('where')}; ".Words::within($lead->text('label', $lead->text('id'))).' ends in solder, and soldered strands break where they bend. Crimp it, or hold the lead before the joint.');
+                $findings[] = new Finding(
+                    $this->id(),
+                    Severity::Note,
+                    $lead->text('circuit'),
+                    $lead->text('id'),
+                    "The brief says it moves {$fact->text('where')}; ".
+                        Words::within($lead->text('label', $lead->text('id'))).
+                        ' ends in solder, and soldered strands break where they bend. Crimp it, or hold the lead before the joint.',
+                );
             }
         }
 

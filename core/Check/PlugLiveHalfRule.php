@@ -22,20 +22,37 @@ final class PlugLiveHalfRule implements Rule
         foreach ($analysis->build->leads as $lead) {
             foreach ($lead->inline as $thing) {
                 $device = $analysis->build->devices[$thing->plug] ?? null;
-                if ($thing->kind !== 'plug' || $device === null || Contacts::part($analysis, $device)->text('live_side', 'female') !== 'male' || isset($findings[$thing->plug])) {
+                if (
+                    $thing->kind !== 'plug' ||
+                    $device === null ||
+                    Contacts::part($analysis, $device)->text('live_side', 'female') !== 'male' ||
+                    isset($findings[$thing->plug])
+                ) {
                     continue;
                 }
                 $most = 0.0;
                 foreach ($analysis->scenes as $scene) {
                     foreach ($thing->ways as $way) {
                         foreach ($analysis->build->supplies as $supply) {
-                            $most = max($most, (float) $scene->lit->between("{$thing->id}.{$way}a", "{$supply->id}.minus"));
+                            $most = max(
+                                $most,
+                                (float) $scene->lit->between("{$thing->id}.{$way}a", "{$supply->id}.minus"),
+                            );
                         }
                     }
                 }
                 if ($most > 1.0) {
-                    $findings[$thing->plug] = new Finding($this->id(), Severity::Warning, $lead->circuit, $thing->plug,
-                        'Pulled apart, '.Words::within($device->text('label', "plug {$thing->plug}")).' has bare pins at '.Shown::volts($most).' on the half toward the supply. Change the halves over: the shrouded one belongs there.');
+                    $findings[$thing->plug] = new Finding(
+                        $this->id(),
+                        Severity::Warning,
+                        $lead->circuit,
+                        $thing->plug,
+                        'Pulled apart, '.
+                            Words::within($device->text('label', "plug {$thing->plug}")).
+                            ' has bare pins at '.
+                            Shown::volts($most).
+                            ' on the half toward the supply. Change the halves over: the shrouded one belongs there.',
+                    );
                 }
             }
         }

@@ -21,8 +21,14 @@ final class RelayChattersRule implements Rule
         foreach ($analysis->scenes as $scene) {
             if (str_starts_with($scene->reason ?? '', 'oscillates: ')) {
                 $k = explode('.', substr((string) $scene->reason, 12))[0];
-                $findings[$k] ??= new Finding($this->id(), Severity::Danger, ($analysis->build->devices[$k] ?? null)?->textOrNull('circuit'), $k,
-                    Words::first(Situation::said($analysis, $scene->inputs)).", the relay `{$k}` chatters: its own contact cuts its coil. Feed the coil from before the contact.");
+                $findings[$k] ??= new Finding(
+                    $this->id(),
+                    Severity::Danger,
+                    ($analysis->build->devices[$k] ?? null)?->textOrNull('circuit'),
+                    $k,
+                    Words::first(Situation::said($analysis, $scene->inputs)).
+                        ", the relay `{$k}` chatters: its own contact cuts its coil. Feed the coil from before the contact.",
+                );
             }
         }
 

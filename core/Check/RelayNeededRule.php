@@ -25,8 +25,18 @@ final class RelayNeededRule implements Rule
             if ($fuse === null || $through <= 0.75 * $fuse + 1e-9 || isset($findings[$tap->id()])) {
                 continue;
             }
-            $findings[$tap->id()] = new Finding($this->id(), $through > $fuse ? Severity::Danger : Severity::Warning, $tap->circuit, $tap->id(),
-                Words::first($tap->name()).' carries '.Shown::amps($through).' behind a '.Shown::amps($fuse).' fuse. Let it throw a relay that has its own fused feed.');
+            $findings[$tap->id()] = new Finding(
+                $this->id(),
+                $through > $fuse ? Severity::Danger : Severity::Warning,
+                $tap->circuit,
+                $tap->id(),
+                Words::first($tap->name()).
+                    ' carries '.
+                    Shown::amps($through).
+                    ' behind a '.
+                    Shown::amps($fuse).
+                    ' fuse. Let it throw a relay that has its own fused feed.',
+            );
         }
 
         return array_values($findings);

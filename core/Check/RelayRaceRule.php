@@ -23,8 +23,16 @@ final class RelayRaceRule implements Rule
                 if (str_starts_with($remark, 'race: ')) {
                     $who = array_map(fn (string $s): string => explode('.', $s)[0], explode(', ', substr($remark, 6)));
                     sort($who);
-                    $findings[$who[0]] ??= new Finding($this->id(), Severity::Warning, ($analysis->build->devices[$who[0]] ?? null)?->textOrNull('circuit'), $who[0],
-                        Words::first(Situation::said($analysis, $scene->inputs)).', it depends on which of `'.implode('`, `', array_unique($who)).'` moves first. Let one of them decide: feed the other from its contact only.');
+                    $findings[$who[0]] ??= new Finding(
+                        $this->id(),
+                        Severity::Warning,
+                        ($analysis->build->devices[$who[0]] ?? null)?->textOrNull('circuit'),
+                        $who[0],
+                        Words::first(Situation::said($analysis, $scene->inputs)).
+                            ', it depends on which of `'.
+                            implode('`, `', array_unique($who)).
+                            '` moves first. Let one of them decide: feed the other from its contact only.',
+                    );
                 }
             }
         }

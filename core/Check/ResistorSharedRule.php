@@ -26,11 +26,19 @@ final class ResistorSharedRule implements Rule
                 foreach ($analysis->paths->behind($thing->id)[1] as $id) {
                     $light = $analysis->build->lights[$id];
                     [$full, $last] = $light->kind === 'leds' ? $light->strings() : [0, 0];
-                    $bare += $light->kind === 'leds' && $light->fields->number('ohm') < 1.0 ? $full + ($last > 0 ? 1 : 0) : 0;
+                    $bare +=
+                        $light->kind === 'leds' && $light->fields->number('ohm') < 1.0
+                            ? $full + ($last > 0 ? 1 : 0)
+                            : 0;
                 }
                 if ($bare > 1) {
-                    $findings[] = new Finding($this->id(), Severity::Warning, $lead->circuit, $thing->id,
-                        "`{$thing->id}` feeds {$bare} strings in parallel: they do not share its current, and one open string overloads the others. Give each string its own resistor.");
+                    $findings[] = new Finding(
+                        $this->id(),
+                        Severity::Warning,
+                        $lead->circuit,
+                        $thing->id,
+                        "`{$thing->id}` feeds {$bare} strings in parallel: they do not share its current, and one open string overloads the others. Give each string its own resistor.",
+                    );
                 }
             }
         }

@@ -26,8 +26,18 @@ final class ResistorTooHotRule implements Rule
                 continue;
             }
             $rating = SeriesResistor::rating($watts);
-            $findings[] = new Finding($this->id(), Severity::Warning, $circuit, $subject,
-                "The resistor of {$label} makes ".Shown::watts($watts).' of heat. '.($rating === null ? 'None is rated for it; take more LEDs in series or a driver.' : 'Take a '.Shown::plain($rating, 3).' W one and keep it off plastic and cloth.'));
+            $findings[] = new Finding(
+                $this->id(),
+                Severity::Warning,
+                $circuit,
+                $subject,
+                "The resistor of {$label} makes ".
+                    Shown::watts($watts).
+                    ' of heat. '.
+                    ($rating === null
+                        ? 'None is rated for it; take more LEDs in series or a driver.'
+                        : 'Take a '.Shown::plain($rating, 3).' W one and keep it off plastic and cloth.'),
+            );
         }
 
         return $findings;
@@ -45,7 +55,11 @@ final class ResistorTooHotRule implements Rule
         foreach ($analysis->build->leads as $lead) {
             foreach ($lead->inline as $thing) {
                 if ($thing->kind === 'resistor') {
-                    $all[$thing->id] = [$lead->circuit, Words::within($lead->label), $analysis->peakA($thing->id) ** 2 * $thing->ohm];
+                    $all[$thing->id] = [
+                        $lead->circuit,
+                        Words::within($lead->label),
+                        $analysis->peakA($thing->id) ** 2 * $thing->ohm,
+                    ];
                 }
             }
         }

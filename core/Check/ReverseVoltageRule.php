@@ -33,8 +33,20 @@ final class ReverseVoltageRule implements Rule
                 }
             }
             if (-$worst > self::LED_V * $per) {
-                $findings[] = new Finding($this->id(), Severity::Danger, $light->circuit, $light->id,
-                    Words::first($light->label).' gets '.Shown::volts(-$worst).' in reverse across '.($per === 1 ? 'one LED' : "{$per} LEDs").'; each bears '.Shown::plain(self::LED_V, 0).' V. Turn it round, or put a diode before it.');
+                $findings[] = new Finding(
+                    $this->id(),
+                    Severity::Danger,
+                    $light->circuit,
+                    $light->id,
+                    Words::first($light->label).
+                        ' gets '.
+                        Shown::volts(-$worst).
+                        ' in reverse across '.
+                        ($per === 1 ? 'one LED' : "{$per} LEDs").
+                        '; each bears '.
+                        Shown::plain(self::LED_V, 0).
+                        ' V. Turn it round, or put a diode before it.',
+                );
             }
         }
 

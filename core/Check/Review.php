@@ -54,8 +54,8 @@ final readonly class Review
     /** @return list<Finding> */
     private function about(?string $circuit, bool $aside): array
     {
-        $about = fn (Finding $f): bool => ($f->acceptedBecause !== null) === $aside
-            && ($circuit === null || $f->circuit === null || $f->circuit === $circuit);
+        $about = fn (Finding $f): bool => ($f->acceptedBecause !== null) === $aside &&
+            ($circuit === null || $f->circuit === null || $f->circuit === $circuit);
 
         return array_values(array_filter($this->findings, $about));
     }

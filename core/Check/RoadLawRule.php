@@ -18,12 +18,19 @@ final class RoadLawRule implements Rule
 
     public function check(Analysis $analysis): array
     {
-        if (! in_array($analysis->build->document->fields()->text('place'), ['road_vehicle', 'cycle'], true) && ! Law::named($analysis, 'road')) {
+        if (
+            ! in_array($analysis->build->document->fields()->text('place'), ['road_vehicle', 'cycle'], true) &&
+            ! Law::named($analysis, 'road')
+        ) {
             return [];
         }
         $findings = [];
         foreach ($analysis->build->lights as $light) {
-            $forward = preg_match('/\\b(front|forward|ahead)\\b/i', $light->fields->text('faces').' '.$light->fields->text('side')) === 1;
+            $forward =
+                preg_match(
+                    '/\\b(front|forward|ahead)\\b/i',
+                    $light->fields->text('faces').' '.$light->fields->text('side'),
+                ) === 1;
             $colours = array_values($light->emitters());
             $why = match (true) {
                 in_array('blue', $colours, true) && count($colours) === 1 => 'blue light',
@@ -34,7 +41,14 @@ final class RoadLawRule implements Rule
                 default => null,
             };
             if ($why !== null) {
-                $findings[] = new Finding($this->id(), Severity::Warning, $light->circuit, $light->id, Words::first($light->label).": {$why}. Check the rules where it will be used; brake and turn functions stay as approved.");
+                $findings[] = new Finding(
+                    $this->id(),
+                    Severity::Warning,
+                    $light->circuit,
+                    $light->id,
+                    Words::first($light->label).
+                        ": {$why}. Check the rules where it will be used; brake and turn functions stay as approved.",
+                );
             }
         }
 

@@ -95,10 +95,13 @@ final class Rules
         }
         $findings = [];
         foreach (self::ALL as $class) {
-            foreach ((new $class)->check($analysis) as $finding) {
+            foreach ((new $class())->check($analysis) as $finding) {
                 $reason = $accepted["{$finding->rule} {$finding->subject}"] ?? null;
                 // Danger can't be set aside.
-                $findings[] = $reason !== null && $finding->severity !== Severity::Danger ? $finding->accepted($reason) : $finding;
+                $findings[] =
+                    $reason !== null && $finding->severity !== Severity::Danger
+                        ? $finding->accepted($reason)
+                        : $finding;
             }
         }
         usort($findings, fn (Finding $a, Finding $b): int => $a->severity->rank() <=> $b->severity->rank());

@@ -21,9 +21,23 @@ final class SignalNotToTapRule implements Rule
         foreach (Tap::all($analysis) as $tap) {
             $rule = $tap->isWire() ? $tap->host->text('tap', 'allowed') : 'allowed';
             if ($rule === 'never') {
-                $findings[$tap->id()] ??= new Finding($this->id(), Severity::Danger, $tap->circuit, $tap->id(), Words::first($tap->name()).' must not be tapped. Take another signal.');
+                $findings[$tap->id()] ??= new Finding(
+                    $this->id(),
+                    Severity::Danger,
+                    $tap->circuit,
+                    $tap->id(),
+                    Words::first($tap->name()).' must not be tapped. Take another signal.',
+                );
             } elseif ($rule === 'ask') {
-                $findings[$tap->id()] ??= new Finding($this->id(), Severity::Note, $tap->circuit, $tap->id(), 'Ask before tapping '.$tap->name().': twisted pairs, sensor and ignition leads are never tapped.');
+                $findings[$tap->id()] ??= new Finding(
+                    $this->id(),
+                    Severity::Note,
+                    $tap->circuit,
+                    $tap->id(),
+                    'Ask before tapping '.
+                        $tap->name().
+                        ': twisted pairs, sensor and ignition leads are never tapped.',
+                );
             }
         }
 

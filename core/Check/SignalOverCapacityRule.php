@@ -23,8 +23,18 @@ final class SignalOverCapacityRule implements Rule
             $limit = $tap->isWire() ? $tap->host->numberOrNull('max_a') : null;
             $through = $tap->throughA($analysis);
             if ($limit !== null && $through > $limit + 1e-9) {
-                $findings[$tap->id()] ??= new Finding($this->id(), Severity::Warning, $tap->circuit, $tap->id(),
-                    Words::first($tap->name()).' is good for '.Shown::amps($limit).' and gives '.Shown::amps($through).'. Let it throw a relay or a solid-state switch.');
+                $findings[$tap->id()] ??= new Finding(
+                    $this->id(),
+                    Severity::Warning,
+                    $tap->circuit,
+                    $tap->id(),
+                    Words::first($tap->name()).
+                        ' is good for '.
+                        Shown::amps($limit).
+                        ' and gives '.
+                        Shown::amps($through).
+                        '. Let it throw a relay or a solid-state switch.',
+                );
             }
         }
 

@@ -28,15 +28,35 @@ final class StandbyDrawRule implements Rule
         foreach ($analysis->build->supplies as $supply) {
             $amps = 0.0;
             foreach ($analysis->scenes as $scene) {
-                if ($scene->supply === 'nominal' && $scene->remark() === null && Extreme::least($scene->lit->supplyAmps) > -0.05 && array_diff_assoc($scene->inputs, $rest) === [] && self::dark($analysis, $scene)) {
-                    $amps = ($scene->lit->supplyAmps[$supply->id] ?? 0.0) - self::hostsOwn($analysis, $scene, $supply->id);
+                if (
+                    $scene->supply === 'nominal' &&
+                    $scene->remark() === null &&
+                    Extreme::least($scene->lit->supplyAmps) > -0.05 &&
+                    array_diff_assoc($scene->inputs, $rest) === [] &&
+                    self::dark($analysis, $scene)
+                ) {
+                    $amps =
+                        ($scene->lit->supplyAmps[$supply->id] ?? 0.0) - self::hostsOwn($analysis, $scene, $supply->id);
                 }
             }
             $week = $amps * 24 * 7;
             $share = $week / max(1e-9, ($supply->capacityAh ?? INF) * $supply->usableFraction);
             if ($share > self::WORTH_SAYING) {
-                $findings[] = new Finding($this->id(), $share > 0.5 ? Severity::Warning : Severity::Note, null, $supply->id,
-                    'With everything at rest '.Words::within($supply->label).' still gives '.Shown::amps($amps).': '.Shown::plain($week, 1).' Ah a week, '.Shown::percent($share).' of what it has to give.');
+                $findings[] = new Finding(
+                    $this->id(),
+                    $share > 0.5 ? Severity::Warning : Severity::Note,
+                    null,
+                    $supply->id,
+                    'With everything at rest '.
+                        Words::within($supply->label).
+                        ' still gives '.
+                        Shown::amps($amps).
+                        ': '.
+                        Shown::plain($week, 1).
+                        ' Ah a week, '.
+                        Shown::percent($share).
+                        ' of what it has to give.',
+                );
             }
         }
 
@@ -49,7 +69,10 @@ final class StandbyDrawRule implements Rule
         $amps = 0.0;
         foreach (array_keys($analysis->bodies->fixed) as $id) {
             $item = $analysis->build->index->item(explode('.', $id)[0]);
-            if ((isset($analysis->bodies->loads[$id]) || str_ends_with($id, '.own')) && $item->text('fed_by') === $supply) {
+            if (
+                (isset($analysis->bodies->loads[$id]) || str_ends_with($id, '.own')) &&
+                $item->text('fed_by') === $supply
+            ) {
                 $amps += abs($scene->lit->amps[$id] ?? 0.0);
             }
         }

@@ -38,8 +38,18 @@ final class StoryFlatRule implements Rule
             $player ??= new Player($analysis, $circuit);
             $flat = $player->play($story)->flatS;
             if ($flat !== null) {
-                $findings[] = new Finding($this->id(), Severity::Warning, null, $fields->text('id'),
-                    Words::first(Words::within($supply->label)).' is at its usable limit '.Ideas::time($flat).' into the story "'.$story->label.'". The brief shows ways that last.');
+                $findings[] = new Finding(
+                    $this->id(),
+                    Severity::Warning,
+                    null,
+                    $fields->text('id'),
+                    Words::first(Words::within($supply->label)).
+                        ' is at its usable limit '.
+                        Ideas::time($flat).
+                        ' into the story "'.
+                        $story->label.
+                        '". The brief shows ways that last.',
+                );
             }
         }
 

@@ -28,8 +28,17 @@ final class StoryImpossibleRule implements Rule
             }
             $at = $story->impossibleS($analysis->build);
             if ($at !== null) {
-                $findings[] = new Finding($this->id(), Severity::Warning, null, $story->id,
-                    'At '.Clock::show($at)." the story \"{$story->label}\" is ".Situation::said($analysis, $story->at($at, $analysis->build->restPositions())).', which this build says never happens. Move an event, or take the "never" out.');
+                $findings[] = new Finding(
+                    $this->id(),
+                    Severity::Warning,
+                    null,
+                    $story->id,
+                    'At '.
+                        Clock::show($at).
+                        " the story \"{$story->label}\" is ".
+                        Situation::said($analysis, $story->at($at, $analysis->build->restPositions())).
+                        ', which this build says never happens. Move an event, or take the "never" out.',
+                );
             }
         }
 

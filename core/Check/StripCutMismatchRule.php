@@ -28,11 +28,29 @@ final class StripCutMismatchRule implements Rule
                 continue;
             }
             $down = $fit->gapM > 0 ? $fit->cutM : $fit->cutM - $pitch;
-            $findings[] = new Finding($this->id(), Severity::Note, $light->circuit, $light->id,
-                $analysis->length($light->wantedM()).' falls between cut marks. '.$analysis->length($down).' leaves '.self::small($analysis, $light->wantedM() - $down).' dark; '
-                .$analysis->length($down + $pitch).' passes by '.self::small($analysis, $down + $pitch - $light->wantedM()).'.',
+            $findings[] = new Finding(
+                $this->id(),
+                Severity::Note,
+                $light->circuit,
+                $light->id,
+                $analysis->length($light->wantedM()).
+                    ' falls between cut marks. '.
+                    $analysis->length($down).
+                    ' leaves '.
+                    self::small($analysis, $light->wantedM() - $down).
+                    ' dark; '.
+                    $analysis->length($down + $pitch).
+                    ' passes by '.
+                    self::small($analysis, $down + $pitch - $light->wantedM()).
+                    '.',
                 $fit->gapM > 0 ? 'Cut '.$analysis->length($down + $pitch) : 'Cut '.$analysis->length($down),
-                ['op' => 'set', 'id' => $light->id, 'field' => 'wanted_m', 'value' => round($fit->gapM > 0 ? $down + $pitch : $down, 6)]);
+                [
+                    'op' => 'set',
+                    'id' => $light->id,
+                    'field' => 'wanted_m',
+                    'value' => round($fit->gapM > 0 ? $down + $pitch : $down, 6),
+                ],
+            );
         }
 
         return $findings;

@@ -29,15 +29,31 @@ final class StripDimEndRule implements Rule
                 continue;
             }
             $states = $analysis->litState($light->id, 'nominal')->lights[$light->id] ?? [];
-            $lit = array_filter($states, fn (EmitterState $e): bool => $e->greatest() > $analysis->build->settings->litFrom);
+            $lit = array_filter(
+                $states,
+                fn (EmitterState $e): bool => $e->greatest() > $analysis->build->settings->litFrom,
+            );
             $uniformity = Extreme::least(array_map(fn (EmitterState $e): float => $e->uniformity(), $lit), 1.0);
             if ($uniformity >= $target) {
                 continue;
             }
             $fix = $this->fix($analysis, $light);
-            $findings[] = new Finding($this->id(), Severity::Warning, $light->circuit, $light->id,
-                'The dimmest lamp of '.Words::within($light->label).' gets '.Shown::percent($uniformity).' of the brightest one\'s light; you asked for '.Shown::percent($target).'.'
-                .($fix === null ? ' Split the run or take strip with thicker rails.' : " {$fix[0]}."), $fix[0] ?? null, $fix[1] ?? null);
+            $findings[] = new Finding(
+                $this->id(),
+                Severity::Warning,
+                $light->circuit,
+                $light->id,
+                'The dimmest lamp of '.
+                    Words::within($light->label).
+                    ' gets '.
+                    Shown::percent($uniformity).
+                    ' of the brightest one\'s light; you asked for '.
+                    Shown::percent($target).
+                    '.'.
+                    ($fix === null ? ' Split the run or take strip with thicker rails.' : " {$fix[0]}."),
+                $fix[0] ?? null,
+                $fix[1] ?? null,
+            );
         }
 
         return $findings;
@@ -58,7 +74,10 @@ final class StripDimEndRule implements Rule
         $middle = ['op' => 'feed', 'id' => $light->id, 'feed' => 'middle'];
         $inMiddle = $marks === [intdiv($light->fit()->units, 2)];
         $evenBoth = FeedOptions::evenness($analysis, $light->id, $both);
-        $useMiddle = ! $inMiddle && $evenBoth < $analysis->build->settings->uniformityTarget && FeedOptions::evenness($analysis, $light->id, $middle) > $evenBoth;
+        $useMiddle =
+            ! $inMiddle &&
+            $evenBoth < $analysis->build->settings->uniformityTarget &&
+            FeedOptions::evenness($analysis, $light->id, $middle) > $evenBoth;
 
         return $useMiddle ? ['Feed the middle', $middle] : ['Feed both ends', $both];
     }

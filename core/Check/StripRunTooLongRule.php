@@ -28,9 +28,20 @@ final class StripRunTooLongRule implements Rule
             $marks = FeedOptions::marks($analysis->harness, $light->id);
             $longest = $marks === [] ? 0.0 : $this->longestRun($marks, $units) * $light->strip()->pitchM();
             if ($longest > $limit + 1e-9) {
-                $findings[] = new Finding($this->id(), Severity::Warning, $light->circuit, $light->id,
-                    Words::first($light->label).' runs '.$analysis->length($longest).' from one feed; its maker allows '.$analysis->length($limit).'.',
-                    count($marks) === 1 ? 'Feed both ends' : null, count($marks) === 1 ? ['op' => 'feed_both_ends', 'id' => $light->id] : null);
+                $findings[] = new Finding(
+                    $this->id(),
+                    Severity::Warning,
+                    $light->circuit,
+                    $light->id,
+                    Words::first($light->label).
+                        ' runs '.
+                        $analysis->length($longest).
+                        ' from one feed; its maker allows '.
+                        $analysis->length($limit).
+                        '.',
+                    count($marks) === 1 ? 'Feed both ends' : null,
+                    count($marks) === 1 ? ['op' => 'feed_both_ends', 'id' => $light->id] : null,
+                );
             }
         }
 

@@ -20,9 +20,25 @@ final class StripTooShortRule implements Rule
         $findings = [];
         foreach ($analysis->build->lights as $light) {
             if ($light->kind === 'strip' && $light->fit()->units < 1) {
-                $findings[] = new Finding($this->id(), Severity::Warning, $light->circuit, $light->id,
-                    Words::first($light->label).' is shorter than one cut unit: '.$analysis->length($light->wantedM()).' asked, '.$analysis->length($light->strip()->pitchM()).' is the least.',
-                    'Take one unit', ['op' => 'set', 'id' => $light->id, 'field' => 'wanted_m', 'value' => round($light->strip()->pitchM(), 6)]);
+                $findings[] = new Finding(
+                    $this->id(),
+                    Severity::Warning,
+                    $light->circuit,
+                    $light->id,
+                    Words::first($light->label).
+                        ' is shorter than one cut unit: '.
+                        $analysis->length($light->wantedM()).
+                        ' asked, '.
+                        $analysis->length($light->strip()->pitchM()).
+                        ' is the least.',
+                    'Take one unit',
+                    [
+                        'op' => 'set',
+                        'id' => $light->id,
+                        'field' => 'wanted_m',
+                        'value' => round($light->strip()->pitchM(), 6),
+                    ],
+                );
             }
         }
 

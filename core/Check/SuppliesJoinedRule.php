@@ -25,8 +25,20 @@ final class SuppliesJoinedRule implements Rule
                 $amps = $scene->lit->supplyAmps[$supply->id] ?? 0.0;
                 if ($amps < -0.05 && count($analysis->build->supplies) > 1) {
                     $most = array_search(Extreme::greatest($scene->lit->supplyAmps), $scene->lit->supplyAmps, true);
-                    $findings[$supply->id] ??= new Finding($this->id(), Severity::Danger, null, $supply->id,
-                        Words::first(Situation::said($analysis, $scene->inputs)).', '.Shown::amps(-$amps).' runs from '.Words::within($analysis->build->supplies[(string) $most]->label).' into '.Words::within($supply->label).': their plus sides are joined. Part them with a diode and a fuse each, or a change-over.');
+                    $findings[$supply->id] ??= new Finding(
+                        $this->id(),
+                        Severity::Danger,
+                        null,
+                        $supply->id,
+                        Words::first(Situation::said($analysis, $scene->inputs)).
+                            ', '.
+                            Shown::amps(-$amps).
+                            ' runs from '.
+                            Words::within($analysis->build->supplies[(string) $most]->label).
+                            ' into '.
+                            Words::within($supply->label).
+                            ': their plus sides are joined. Part them with a diode and a fuse each, or a change-over.',
+                    );
                 }
             }
         }

@@ -21,8 +21,15 @@ final class SupplyShortedRule implements Rule
         foreach ($analysis->scenes as $scene) {
             foreach ($analysis->build->supplies as $supply) {
                 if (preg_match("/short through (\\w+) from {$supply->id}\\b/", $scene->lit->reason ?? '', $m) === 1) {
-                    $findings[$supply->id] ??= new Finding($this->id(), Severity::Danger, null, $supply->id,
-                        "{$supply->label} is shorted through `{$m[1]}`: ".Shown::amps($scene->lit->supplyAmps[$supply->id]).' would flow. Look for a wire that joins plus and minus without a light between.');
+                    $findings[$supply->id] ??= new Finding(
+                        $this->id(),
+                        Severity::Danger,
+                        null,
+                        $supply->id,
+                        "{$supply->label} is shorted through `{$m[1]}`: ".
+                            Shown::amps($scene->lit->supplyAmps[$supply->id]).
+                            ' would flow. Look for a wire that joins plus and minus without a light between.',
+                    );
                 }
             }
         }

@@ -11,8 +11,14 @@ use BenchGlow\Quantity\Words;
 /** Where the build takes from its host: a lead on a host wire or way, or a fuse tap in a way. */
 final readonly class Tap
 {
-    private function __construct(public string $section, public Fields $host, public string $pin, public ?string $lead, public ?string $device, public ?string $circuit)
-    {
+    private function __construct(
+        public string $section,
+        public Fields $host,
+        public string $pin,
+        public ?string $lead,
+        public ?string $device,
+        public ?string $circuit,
+    ) {
     }
 
     /** @return list<self> in document order */
@@ -24,13 +30,27 @@ final readonly class Tap
                 $id = explode('.', (string) $pin)[0];
                 $section = $analysis->build->index->sections[$id] ?? '';
                 if (in_array($section, ['host.wires', 'host.ways'], true)) {
-                    $taps[] = new self($section, $analysis->build->index->item($id), (string) $pin, $lead->id, null, $lead->circuit);
+                    $taps[] = new self(
+                        $section,
+                        $analysis->build->index->item($id),
+                        (string) $pin,
+                        $lead->id,
+                        null,
+                        $lead->circuit,
+                    );
                 }
             }
         }
         foreach ($analysis->build->devices as $id => $device) {
             if ($device->text('kind') === 'fuse_tap') {
-                $taps[] = new self('host.ways', $analysis->build->index->item($device->text('way')), "{$id}.out", null, $id, $device->textOrNull('circuit'));
+                $taps[] = new self(
+                    'host.ways',
+                    $analysis->build->index->item($device->text('way')),
+                    "{$id}.out",
+                    null,
+                    $id,
+                    $device->textOrNull('circuit'),
+                );
             }
         }
 
@@ -60,7 +80,10 @@ final readonly class Tap
     /** Amps of the fuse that protects the donor; null: not known. */
     public function fuseA(Analysis $analysis): ?float
     {
-        return $this->host->numberOrNull('fuse_a') ?? ($this->host->has('way') ? $analysis->build->index->item($this->host->text('way'))->numberOrNull('fuse_a') : null);
+        return $this->host->numberOrNull('fuse_a') ??
+            ($this->host->has('way')
+                ? $analysis->build->index->item($this->host->text('way'))->numberOrNull('fuse_a')
+                : null);
     }
 
     /** Most amps through the donor, its own load included. */

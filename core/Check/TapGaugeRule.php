@@ -29,14 +29,30 @@ final class TapGaugeRule implements Rule
                     $id = explode('.', (string) $pin)[0];
                     $thing = $analysis->build->index->item($id);
                     $other = match (true) {
-                        ($analysis->build->index->sections[$id] ?? '') === 'host.wires' && ($ends[$e] ?? null) === 'idc_tap' => $thing->numberOrNull('area_mm2'),
-                        ($analysis->build->devices[$id] ?? null)?->text('style') === 'idc_tap' => self::trunkMm2($analysis, $id, $lead->id),
+                        ($analysis->build->index->sections[$id] ?? '') === 'host.wires' &&
+                            ($ends[$e] ?? null) === 'idc_tap' => $thing->numberOrNull('area_mm2'),
+                        ($analysis->build->devices[$id] ?? null)?->text('style') === 'idc_tap' => self::trunkMm2(
+                            $analysis,
+                            $id,
+                            $lead->id,
+                        ),
                         default => null,
                     };
                     $own = $analysis->leads[$lead->id]->wire->areaMm2;
                     if ($other !== null && self::range($own, $other) === null) {
-                        $findings["{$lead->id} {$id}"] ??= new Finding($this->id(), Severity::Warning, $lead->circuit, $lead->id,
-                            'No tap holds both '.Shown::plain($other).' mm² and '.Shown::plain($own).' mm²: one that is too small cuts strands, one that is too large falls out. Solder or crimp '.Words::within($lead->label).' on instead.');
+                        $findings["{$lead->id} {$id}"] ??= new Finding(
+                            $this->id(),
+                            Severity::Warning,
+                            $lead->circuit,
+                            $lead->id,
+                            'No tap holds both '.
+                                Shown::plain($other).
+                                ' mm² and '.
+                                Shown::plain($own).
+                                ' mm²: one that is too small cuts strands, one that is too large falls out. Solder or crimp '.
+                                Words::within($lead->label).
+                                ' on instead.',
+                        );
                     }
                 }
             }

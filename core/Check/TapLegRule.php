@@ -25,10 +25,30 @@ final class TapLegRule implements Rule
             }
             $way = $analysis->build->index->item($device->text('way'))->text('label', $device->text('way'));
             $edit = ['op' => 'set', 'id' => $id, 'field' => 'live_leg', 'value' => 'common'];
-            $findings[] = $leg === 'other'
-                ? new Finding($this->id(), Severity::Warning, null, $id, "The tap in {$way} sits the wrong way round: the fuse of {$way} carries both loads. Turn it, so that its common leg is on the live side.", 'Turned round', $edit)
-                : new Finding($this->id(), Severity::Warning, null, $id, "Which leg of the tap in {$way} is live isn't known. Its fuse carries ".Shown::plain($analysis->unprobed[$id]['line'], 2).' A if the common leg is, '
-                    .Shown::plain($analysis->unprobed[$id]['load'], 2).' A if the other is; the figures shown are those of the worse. Probe both slots with the fuse out.', 'Probed: the common leg is live', $edit);
+            $findings[] =
+                $leg === 'other'
+                    ? new Finding(
+                        $this->id(),
+                        Severity::Warning,
+                        null,
+                        $id,
+                        "The tap in {$way} sits the wrong way round: the fuse of {$way} carries both loads. Turn it, so that its common leg is on the live side.",
+                        'Turned round',
+                        $edit,
+                    )
+                    : new Finding(
+                        $this->id(),
+                        Severity::Warning,
+                        null,
+                        $id,
+                        "Which leg of the tap in {$way} is live isn't known. Its fuse carries ".
+                            Shown::plain($analysis->unprobed[$id]['line'], 2).
+                            ' A if the common leg is, '.
+                            Shown::plain($analysis->unprobed[$id]['load'], 2).
+                            ' A if the other is; the figures shown are those of the worse. Probe both slots with the fuse out.',
+                        'Probed: the common leg is live',
+                        $edit,
+                    );
         }
 
         return $findings;

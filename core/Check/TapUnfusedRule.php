@@ -21,7 +21,11 @@ final class TapUnfusedRule implements Rule
         $findings = [];
         foreach (Tap::all($analysis) as $tap) {
             // A lead on a ground-switched wire is fed from our own side: shorted to ground it only pulls the trigger.
-            if ($tap->lead === null || ($tap->isWire() && $tap->host->text('polarity') === 'ground') || str_ends_with($tap->pin, '.line') && ! $tap->host->has('live_when')) {
+            if (
+                $tap->lead === null ||
+                ($tap->isWire() && $tap->host->text('polarity') === 'ground') ||
+                (str_ends_with($tap->pin, '.line') && ! $tap->host->has('live_when'))
+            ) {
                 continue;
             }
             [$thinnest, $fused] = self::upToTheNextFuse($analysis, $tap->lead, $tap->pin);
@@ -34,9 +38,32 @@ final class TapUnfusedRule implements Rule
             for ($n = 1; $analysis->build->index->has("F{$n}"); $n++);
             $lead = $analysis->build->leads[$tap->lead];
             $fromEnd = ($lead->cores[0][0] ?? null) === $tap->pin;
-            $findings[] = new Finding($this->id(), Severity::Danger, $tap->circuit, $tap->lead,
-                Words::first($tap->name()).($donor === null ? ' has no fuse that is known' : ' is fused for '.Shown::amps($donor)).', and '.Words::within($lead->label).' is good for '.Shown::amps($allowed).'. Put a fuse where it is tapped.', 'Fit a fuse at the tap',
-                ['op' => 'add', 'section' => "leads.{$tap->lead}.inline", 'value' => ['id' => "F{$n}", 'kind' => 'fuse', 'at_m' => $fromEnd ? 0 : $analysis->leads[$tap->lead]->lengthM, 'core' => 1, 'fuse_a' => null, 'form' => 'inline_blade']]);
+            $findings[] = new Finding(
+                $this->id(),
+                Severity::Danger,
+                $tap->circuit,
+                $tap->lead,
+                Words::first($tap->name()).
+                    ($donor === null ? ' has no fuse that is known' : ' is fused for '.Shown::amps($donor)).
+                    ', and '.
+                    Words::within($lead->label).
+                    ' is good for '.
+                    Shown::amps($allowed).
+                    '. Put a fuse where it is tapped.',
+                'Fit a fuse at the tap',
+                [
+                    'op' => 'add',
+                    'section' => "leads.{$tap->lead}.inline",
+                    'value' => [
+                        'id' => "F{$n}",
+                        'kind' => 'fuse',
+                        'at_m' => $fromEnd ? 0 : $analysis->leads[$tap->lead]->lengthM,
+                        'core' => 1,
+                        'fuse_a' => null,
+                        'form' => 'inline_blade',
+                    ],
+                ],
+            );
         }
 
         return $findings;
@@ -63,7 +90,7 @@ final class TapUnfusedRule implements Rule
                 $metres = $done;
                 break;
             }
-            $at = $thing->pins[0] === $far ? ($thing->pins[1] ?? '') : $thing->pins[0];
+            $at = $thing->pins[0] === $far ? $thing->pins[1] ?? '' : $thing->pins[0];
         }
 
         return [$thinnest, $metres];

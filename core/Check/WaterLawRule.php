@@ -22,7 +22,11 @@ final class WaterLawRule implements Rule
         }
         $findings = [];
         foreach ($analysis->build->lights as $light) {
-            $outside = preg_match('/\\b(outside|outboard|bow|stern|mast|port|starboard|hull|forward|astern)\\b/i', $light->fields->text('faces').' '.$light->fields->text('side')) === 1;
+            $outside =
+                preg_match(
+                    '/\\b(outside|outboard|bow|stern|mast|port|starboard|hull|forward|astern)\\b/i',
+                    $light->fields->text('faces').' '.$light->fields->text('side'),
+                ) === 1;
             $colours = array_values($light->emitters());
             $why = match (true) {
                 $outside && array_intersect(['red', 'green'], $colours) !== [] => 'red or green seen from outside',
@@ -31,7 +35,14 @@ final class WaterLawRule implements Rule
                 default => null,
             };
             if ($why !== null) {
-                $findings[] = new Finding($this->id(), Severity::Warning, $light->circuit, $light->id, Words::first($light->label).": {$why}. Navigation lights must not be imitated or masked; check the rules of the water it will lie on, and keep it off under way.");
+                $findings[] = new Finding(
+                    $this->id(),
+                    Severity::Warning,
+                    $light->circuit,
+                    $light->id,
+                    Words::first($light->label).
+                        ": {$why}. Navigation lights must not be imitated or masked; check the rules of the water it will lie on, and keep it off under way.",
+                );
             }
         }
 

@@ -21,8 +21,13 @@ final class WireNoneFitsRule implements Rule
             if ($lead->recommended !== null || $lead->amps < 1e-6) {
                 continue;
             }
-            $findings[] = new Finding($this->id(), Severity::Warning, $analysis->build->leads[$lead->id]->circuit, $lead->id,
-                "No wire can be recommended for {$analysis->build->leads[$lead->id]->label}: {$lead->reason}. Shorten the way, split the load or raise the supply.");
+            $findings[] = new Finding(
+                $this->id(),
+                Severity::Warning,
+                $analysis->build->leads[$lead->id]->circuit,
+                $lead->id,
+                "No wire can be recommended for {$analysis->build->leads[$lead->id]->label}: {$lead->reason}. Shorten the way, split the load or raise the supply.",
+            );
         }
 
         return $findings;

@@ -23,10 +23,23 @@ final class WireOverAmpsRule implements Rule
                 continue;
             }
             $mend = $lead->wire->chosen && $lead->recommended !== null;
-            $findings[] = new Finding($this->id(), Severity::Danger, $analysis->build->leads[$lead->id]->circuit, $lead->id,
-                $analysis->build->leads[$lead->id]->label.' gets hot: '.Shown::amps($lead->amps).' run, '.$lead->wire->label().' bears '.Shown::amps($lead->allowedA).' there.'
-                .($lead->recommended === null ? '' : " Take {$lead->recommended->label()}."),
-                $mend ? "Lay {$lead->recommended->label()}" : null, $mend ? ['op' => 'set', 'id' => $lead->id, 'field' => 'wire', 'value' => null] : null);
+            $findings[] = new Finding(
+                $this->id(),
+                Severity::Danger,
+                $analysis->build->leads[$lead->id]->circuit,
+                $lead->id,
+                $analysis->build->leads[$lead->id]->label.
+                    ' gets hot: '.
+                    Shown::amps($lead->amps).
+                    ' run, '.
+                    $lead->wire->label().
+                    ' bears '.
+                    Shown::amps($lead->allowedA).
+                    ' there.'.
+                    ($lead->recommended === null ? '' : " Take {$lead->recommended->label()}."),
+                $mend ? "Lay {$lead->recommended->label()}" : null,
+                $mend ? ['op' => 'set', 'id' => $lead->id, 'field' => 'wire', 'value' => null] : null,
+            );
         }
 
         return $findings;

@@ -18,18 +18,49 @@ final class Export
     public static function states(Analysis $analysis): string
     {
         $inputs = array_keys($analysis->combinations->all[0] ?? []);
-        $rows = [[...$inputs, 'supply', 'emitter', 'solved', 'level', 'flashing', 'flux_min', 'flux_max', 'lowest_v', 'watts', 'total_a']];
+        $rows = [
+            [
+                ...$inputs,
+                'supply',
+                'emitter',
+                'solved',
+                'level',
+                'flashing',
+                'flux_min',
+                'flux_max',
+                'lowest_v',
+                'watts',
+                'total_a',
+            ],
+        ];
         foreach ($analysis->scenes as $scene) {
             foreach ($scene->lit->lights as $light => $emitters) {
                 foreach ($emitters as $name => $e) {
-                    $head = [...array_values($scene->inputs), $scene->supply, $e->name, $scene->solved() ? 'yes' : (string) $scene->remark()];
-                    $rows[] = ! $scene->solved() || $e->flux === [] ? [...$head, '', '', '', '', '', '', ''] : [...$head, $e->level($analysis->build->settings),
-                        Intent::flashes($analysis->build, $scene, $light, $name) ? 'yes' : 'no', $e->least(), $e->greatest(), Extreme::least($e->volts), $e->watts, $scene->lit->totalA()];
+                    $head = [
+                        ...array_values($scene->inputs),
+                        $scene->supply,
+                        $e->name,
+                        $scene->solved() ? 'yes' : (string) $scene->remark(),
+                    ];
+                    $rows[] =
+                        ! $scene->solved() || $e->flux === []
+                            ? [...$head, '', '', '', '', '', '', '']
+                            : [
+                                ...$head,
+                                $e->level($analysis->build->settings),
+                                Intent::flashes($analysis->build, $scene, $light, $name) ? 'yes' : 'no',
+                                $e->least(),
+                                $e->greatest(),
+                                Extreme::least($e->volts),
+                                $e->watts,
+                                $scene->lit->totalA(),
+                            ];
                 }
             }
         }
 
-        return implode("\n", array_map(fn (array $r): string => implode(',', array_map(self::cell(...), $r)), $rows))."\n";
+        return implode("\n", array_map(fn (array $r): string => implode(',', array_map(self::cell(...), $r)), $rows)).
+            "\n";
     }
 
     /**
@@ -39,12 +70,28 @@ final class Export
      */
     public static function netlist(Analysis $analysis, array $inputs, string $supply): string
     {
-        $scene = $analysis->scene($inputs, $supply) ?? throw BadBuild::at('--with', 'there is no such state; name inputs and positions of the build.');
+        $scene =
+            $analysis->scene($inputs, $supply) ??
+            throw BadBuild::at('--with', 'there is no such state; name inputs and positions of the build.');
         $wiring = array_map(fn ($l) => $l->wire, $analysis->leads);
-        $compiled = Compiler::compile($analysis->build, $analysis->harness, $wiring, $supply, $analysis->bodies, $scene->closed, true);
-        $so = implode(', ', array_map(fn (string $i, string $p): string => "{$i} {$p}", array_keys($scene->inputs), $scene->inputs));
+        $compiled = Compiler::compile(
+            $analysis->build,
+            $analysis->harness,
+            $wiring,
+            $supply,
+            $analysis->bodies,
+            $scene->closed,
+            true,
+        );
+        $so = implode(
+            ', ',
+            array_map(fn (string $i, string $p): string => "{$i} {$p}", array_keys($scene->inputs), $scene->inputs),
+        );
 
-        return Netlist::of($compiled->network, $analysis->build->document->title().", supply {$supply}".($so === '' ? '' : ", {$so}"));
+        return Netlist::of(
+            $compiled->network,
+            $analysis->build->document->title().", supply {$supply}".($so === '' ? '' : ", {$so}"),
+        );
     }
 
     private static function cell(int|float|string $value): string

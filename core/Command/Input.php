@@ -23,10 +23,10 @@ final class Input
 
     private static function withoutNulls(mixed $value): mixed
     {
-        if (! $value instanceof \stdClass) {
+        if (! ($value instanceof \stdClass)) {
             return $value;
         }
-        $kept = new \stdClass;
+        $kept = new \stdClass();
         foreach (get_object_vars($value) as $name => $item) {
             if ($item !== null) {
                 $kept->{$name} = self::withoutNulls($item);

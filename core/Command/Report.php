@@ -32,18 +32,53 @@ final class Report
 
         return [
             'build' => $build->document->title(),
-            'states_total' => count($analysis->scenes), 'states_never' => $analysis->combinations->never, 'held' => array_values(array_unique(array_merge(...array_values($analysis->combinations->held)))), 'solves' => $analysis->solves,
-            'circuits' => array_map(fn (Circuit $c): array => [
-                'id' => $c->id, 'intent' => $analysis->intents[$c->id]->verdict,
-                'mismatches' => array_map(fn (Mismatch $m): array => $m->toArray(), $analysis->intents[$c->id]->mismatches),
-                'states' => array_map(fn (Scene $s): array => self::state($analysis, $c, $s), $states === 'all' ? $analysis->scenes : self::worst($analysis, $c)),
-            ], array_values($build->circuits)),
-            'fuses' => array_map(fn (FuseFigures $f): array => ['id' => $f->id, 'fuse_a' => $f->fuseA, 'recommended_a' => $f->window->recommendedA,
-                'low_a' => $f->window->lowA, 'high_a' => $f->window->highA, 'short_a' => $f->shortA, 'load_a' => $f->loadA], array_values($analysis->fuses)),
-            'leads' => array_map(fn (LeadFigures $l): array => ['id' => $l->id, 'wire' => $build->leads[$l->id]->wire, 'recommended' => $l->recommended?->label(),
-                'length_m' => $l->lengthM, 'drop_v' => $l->dropV, 'amps' => $l->amps, 'amps_allowed' => $l->allowedA], array_values($analysis->leads)),
+            'states_total' => count($analysis->scenes),
+            'states_never' => $analysis->combinations->never,
+            'held' => array_values(array_unique(array_merge(...array_values($analysis->combinations->held)))),
+            'solves' => $analysis->solves,
+            'circuits' => array_map(
+                fn (Circuit $c): array => [
+                    'id' => $c->id,
+                    'intent' => $analysis->intents[$c->id]->verdict,
+                    'mismatches' => array_map(
+                        fn (Mismatch $m): array => $m->toArray(),
+                        $analysis->intents[$c->id]->mismatches,
+                    ),
+                    'states' => array_map(
+                        fn (Scene $s): array => self::state($analysis, $c, $s),
+                        $states === 'all' ? $analysis->scenes : self::worst($analysis, $c),
+                    ),
+                ],
+                array_values($build->circuits),
+            ),
+            'fuses' => array_map(
+                fn (FuseFigures $f): array => [
+                    'id' => $f->id,
+                    'fuse_a' => $f->fuseA,
+                    'recommended_a' => $f->window->recommendedA,
+                    'low_a' => $f->window->lowA,
+                    'high_a' => $f->window->highA,
+                    'short_a' => $f->shortA,
+                    'load_a' => $f->loadA,
+                ],
+                array_values($analysis->fuses),
+            ),
+            'leads' => array_map(
+                fn (LeadFigures $l): array => [
+                    'id' => $l->id,
+                    'wire' => $build->leads[$l->id]->wire,
+                    'recommended' => $l->recommended?->label(),
+                    'length_m' => $l->lengthM,
+                    'drop_v' => $l->dropV,
+                    'amps' => $l->amps,
+                    'amps_allowed' => $l->allowedA,
+                ],
+                array_values($analysis->leads),
+            ),
             'findings' => array_map(fn (Finding $f): array => $f->toArray(), $review->open()),
-            'parts_list' => PartsList::of($analysis), 'cut_list' => PartsList::cuts($analysis), 'to_insulate' => PartsList::toInsulate($analysis),
+            'parts_list' => PartsList::of($analysis),
+            'cut_list' => PartsList::cuts($analysis),
+            'to_insulate' => PartsList::toInsulate($analysis),
         ];
     }
 
@@ -55,7 +90,11 @@ final class Report
         $most = -1.0;
         foreach ($analysis->scenes as $n => $scene) {
             foreach (self::emittersOf($analysis, $circuit, $scene) as [, , $emitter]) {
-                if ($emitter->flux !== [] && $emitter->least() > $analysis->build->settings->darkTo && $emitter->least() < $least) {
+                if (
+                    $emitter->flux !== [] &&
+                    $emitter->least() > $analysis->build->settings->darkTo &&
+                    $emitter->least() < $least
+                ) {
                     [$least, $dimmest] = [$emitter->least(), $n];
                 }
             }
@@ -80,7 +119,11 @@ final class Report
         }
         $all = [];
         foreach ($analysis->build->lights as $light) {
-            foreach ($light->circuit === $circuit->id || isset($mine[$light->id]) ? ($scene->lit->lights[$light->id] ?? []) : [] as $name => $emitter) {
+            foreach (
+                $light->circuit === $circuit->id || isset($mine[$light->id])
+                    ? $scene->lit->lights[$light->id] ?? []
+                    : [] as $name => $emitter
+            ) {
                 $all[] = [$light->id, $name, $emitter];
             }
         }
@@ -91,16 +134,33 @@ final class Report
     /** @return array<string, mixed> */
     private static function state(Analysis $analysis, Circuit $circuit, Scene $scene): array
     {
-        $head = ['inputs' => (object) $scene->inputs, 'supply' => $scene->supply, 'solved' => $scene->solved(), 'reason' => $scene->remark(),
-            'residual_a' => $scene->lit->residualA, 'newton' => $scene->lit->newton];
+        $head = [
+            'inputs' => (object) $scene->inputs,
+            'supply' => $scene->supply,
+            'solved' => $scene->solved(),
+            'reason' => $scene->remark(),
+            'residual_a' => $scene->lit->residualA,
+            'newton' => $scene->lit->newton,
+        ];
         if (! $scene->solved()) {
             return [...$head, 'current_a' => null, 'emitters' => [], 'host' => [], 'through' => []];
         }
 
         return [
-            ...$head, 'current_a' => $scene->lit->totalA(),
-            'emitters' => array_map(fn (array $e): array => self::emitter($analysis, $e[2], Intent::flashes($analysis->build, $scene, $e[0], $e[1])), self::emittersOf($analysis, $circuit, $scene)),
-            'host' => array_map(fn (HostLoad $l): array => self::host($analysis, $scene, $l), array_values($analysis->bodies->loads)),
+            ...$head,
+            'current_a' => $scene->lit->totalA(),
+            'emitters' => array_map(
+                fn (array $e): array => self::emitter(
+                    $analysis,
+                    $e[2],
+                    Intent::flashes($analysis->build, $scene, $e[0], $e[1]),
+                ),
+                self::emittersOf($analysis, $circuit, $scene),
+            ),
+            'host' => array_map(
+                fn (HostLoad $l): array => self::host($analysis, $scene, $l),
+                array_values($analysis->bodies->loads),
+            ),
             'through' => self::through($analysis, $scene),
         ];
     }
@@ -109,8 +169,19 @@ final class Report
     private static function through(Analysis $analysis, Scene $scene): array
     {
         $rows = [];
-        foreach ([...array_keys($analysis->fuses), ...array_filter(array_keys($analysis->bodies->fixed), fn (string $id): bool => str_ends_with($id, '.fuse'))] as $id) {
-            $rows[] = ['subject' => (string) preg_replace('/\.fuse$/', '', $id), 'amps' => $scene->lit->amps[$id] ?? null];
+        foreach (
+            [
+                ...array_keys($analysis->fuses),
+                ...array_filter(
+                    array_keys($analysis->bodies->fixed),
+                    fn (string $id): bool => str_ends_with($id, '.fuse'),
+                ),
+            ] as $id
+        ) {
+            $rows[] = [
+                'subject' => (string) preg_replace('/\.fuse$/', '', $id),
+                'amps' => $scene->lit->amps[$id] ?? null,
+            ];
         }
 
         return $rows;
@@ -121,16 +192,25 @@ final class Report
     {
         $volts = $scene->lit->between($load->from, $load->to);
 
-        return ['wire' => $load->wire, 'load' => $load->id, 'volts' => $volts, 'back_fed' => BackFeed::in($scene, "{$load->wire}.{$load->id}", $load)];
+        return [
+            'wire' => $load->wire,
+            'load' => $load->id,
+            'volts' => $volts,
+            'back_fed' => BackFeed::in($scene, "{$load->wire}.{$load->id}", $load),
+        ];
     }
 
     /** @return array<string, mixed> */
     private static function emitter(Analysis $analysis, EmitterState $e, bool $flashing): array
     {
         return [
-            'id' => $e->name, 'level' => $e->flux === [] ? 'dark' : $e->level($analysis->build->settings), 'flashing' => $flashing,
+            'id' => $e->name,
+            'level' => $e->flux === [] ? 'dark' : $e->level($analysis->build->settings),
+            'flashing' => $flashing,
             'flux' => $e->flux === [] ? null : ['min' => $e->least(), 'max' => $e->greatest()],
-            'volts' => $e->volts === [] ? null : ['first' => $e->volts[0], 'last' => $e->volts[count($e->volts) - 1], 'lowest' => min($e->volts)],
+            'volts' => $e->volts === []
+                    ? null
+                    : ['first' => $e->volts[0], 'last' => $e->volts[count($e->volts) - 1], 'lowest' => min($e->volts)],
             'watts' => $e->watts,
         ];
     }

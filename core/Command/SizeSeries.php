@@ -18,29 +18,69 @@ final class SizeSeries
     /** @return array<string, mixed> */
     public static function run(string $text): array
     {
-        $f = Input::read($text, S::record([
-            'supply' => S::record(['min_v' => S::above(0, 1000), 'nominal_v' => S::above(0, 1000), 'max_v' => S::above(0, 1000)], ['min_v', 'nominal_v', 'max_v']),
-            'led' => S::record(['vf_v' => S::above(0, 1000), 'if_a' => S::above(0, 1000), 'imax_a' => S::above(0, 1000), 'vf_tolerance_v' => S::number(0, 100),
-                'ideality' => S::above(0, 20), 'rs_ohm' => S::number(0, 1e9)], ['vf_v', 'if_a', 'imax_a']),
-            'count' => S::integer(1, 10000), 'target_a' => S::above(0, 1000), 'series' => S::choice('E12', 'E24', 'E96'), 'resistor_tolerance' => S::number(0, 0.5),
-        ], ['supply', 'led', 'count', 'target_a']));
+        $f = Input::read(
+            $text,
+            S::record(
+                [
+                    'supply' => S::record(
+                        ['min_v' => S::above(0, 1000), 'nominal_v' => S::above(0, 1000), 'max_v' => S::above(0, 1000)],
+                        ['min_v', 'nominal_v', 'max_v'],
+                    ),
+                    'led' => S::record(
+                        [
+                            'vf_v' => S::above(0, 1000),
+                            'if_a' => S::above(0, 1000),
+                            'imax_a' => S::above(0, 1000),
+                            'vf_tolerance_v' => S::number(0, 100),
+                            'ideality' => S::above(0, 20),
+                            'rs_ohm' => S::number(0, 1e9),
+                        ],
+                        ['vf_v', 'if_a', 'imax_a'],
+                    ),
+                    'count' => S::integer(1, 10000),
+                    'target_a' => S::above(0, 1000),
+                    'series' => S::choice('E12', 'E24', 'E96'),
+                    'resistor_tolerance' => S::number(0, 0.5),
+                ],
+                ['supply', 'led', 'count', 'target_a'],
+            ),
+        );
         $supply = $f->object('supply');
         $l = $f->object('led');
-        if ($supply->number('min_v') > $supply->number('nominal_v') || $supply->number('nominal_v') > $supply->number('max_v')) {
+        if (
+            $supply->number('min_v') > $supply->number('nominal_v') ||
+            $supply->number('nominal_v') > $supply->number('max_v')
+        ) {
             throw BadBuild::at('/supply', 'expected min_v ≤ nominal_v ≤ max_v.');
         }
         if ($f->number('target_a') > $l->number('imax_a')) {
-            throw BadBuild::at('/target_a', "{$f->number('target_a')} A is over the LED's limit imax_a of {$l->number('imax_a')} A.");
+            throw BadBuild::at(
+                '/target_a',
+                "{$f->number('target_a')} A is over the LED's limit imax_a of {$l->number('imax_a')} A.",
+            );
         }
         if ($l->number('vf_tolerance_v', 0.1) >= $l->number('vf_v')) {
             throw BadBuild::at('/led/vf_tolerance_v', 'expected less than vf_v.');
         }
         $options = (new SeriesResistor(
             new Envelope($supply->number('min_v'), $supply->number('nominal_v'), $supply->number('max_v')),
-            new Led($l->number('vf_v'), $l->number('if_a'), $l->number('imax_a'), $l->number('vf_tolerance_v', 0.1), $l->number('ideality', 2.0), $l->numberOrNull('rs_ohm')),
-            $f->integer('count'), $f->number('target_a'), Preferred::from($f->text('series', 'E24')), $f->number('resistor_tolerance', 0.05),
+            new Led(
+                $l->number('vf_v'),
+                $l->number('if_a'),
+                $l->number('imax_a'),
+                $l->number('vf_tolerance_v', 0.1),
+                $l->number('ideality', 2.0),
+                $l->numberOrNull('rs_ohm'),
+            ),
+            $f->integer('count'),
+            $f->number('target_a'),
+            Preferred::from($f->text('series', 'E24')),
+            $f->number('resistor_tolerance', 0.05),
         ))->options();
 
-        return ['options' => array_map(fn (SeriesOption $o): array => $o->toArray(), $options), 'best' => SeriesResistor::best($options)];
+        return [
+            'options' => array_map(fn (SeriesOption $o): array => $o->toArray(), $options),
+            'best' => SeriesResistor::best($options),
+        ];
     }
 }

@@ -14,15 +14,38 @@ final class SizeWire
     /** @return array<string, mixed> */
     public static function run(string $text): array
     {
-        $f = Input::read($text, S::record([
-            'volts' => S::above(0, 1000), 'amps' => S::above(0, 10000), 'out_m' => S::number(0, 10000), 'back_m' => S::number(0, 10000), 'drop_target' => S::above(0, 1),
-            'insulation_c' => S::number(31, 1000), 'ambient_c' => S::number(-60, 1000), 'bundle' => S::integer(1, 24), 'moves' => S::flag(),
-        ], ['volts', 'amps', 'out_m', 'back_m']));
+        $f = Input::read(
+            $text,
+            S::record(
+                [
+                    'volts' => S::above(0, 1000),
+                    'amps' => S::above(0, 10000),
+                    'out_m' => S::number(0, 10000),
+                    'back_m' => S::number(0, 10000),
+                    'drop_target' => S::above(0, 1),
+                    'insulation_c' => S::number(31, 1000),
+                    'ambient_c' => S::number(-60, 1000),
+                    'bundle' => S::integer(1, 24),
+                    'moves' => S::flag(),
+                ],
+                ['volts', 'amps', 'out_m', 'back_m'],
+            ),
+        );
         if ($f->number('out_m') + $f->number('back_m') <= 0.0) {
             throw BadBuild::at('/out_m', 'expected a way over 0 m, out and back together.');
         }
-        $choose = fn (string $system): array => WireChoice::of($system, $f->number('volts'), $f->number('amps'), $f->number('out_m'), $f->number('back_m'),
-            $f->number('drop_target', 0.03), $f->number('insulation_c', 105.0), $f->number('ambient_c', 30.0), $f->integer('bundle', 1), $f->flag('moves'))->toArray();
+        $choose = fn (string $system): array => WireChoice::of(
+            $system,
+            $f->number('volts'),
+            $f->number('amps'),
+            $f->number('out_m'),
+            $f->number('back_m'),
+            $f->number('drop_target', 0.03),
+            $f->number('insulation_c', 105.0),
+            $f->number('ambient_c', 30.0),
+            $f->integer('bundle', 1),
+            $f->flag('moves'),
+        )->toArray();
 
         return ['awg' => $choose('awg'), 'mm2' => $choose('mm2')];
     }

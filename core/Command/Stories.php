@@ -26,9 +26,23 @@ final class Stories
         [$story, $ideas] = self::compared($document, $id);
 
         return [
-            'build' => $document->title(), 'story' => $story->id, 'label' => $story->label, 'lasts_s' => $story->lasts, 'events' => count($story->events), 'impossible_s' => $story->impossibleS(Build::of($document)),
-            'circuits' => array_map(fn (string $circuit, array $list): array => ['id' => $circuit, 'wanted_s' => $story->wantedS($circuit), 'best' => $list[0]->name ?? null, 'untried' => (new Ideas($document, $circuit))->untried($story),
-                'ideas' => array_map(fn (Idea $i): array => $i->toArray(), $list)], array_keys($ideas), $ideas),
+            'build' => $document->title(),
+            'story' => $story->id,
+            'label' => $story->label,
+            'lasts_s' => $story->lasts,
+            'events' => count($story->events),
+            'impossible_s' => $story->impossibleS(Build::of($document)),
+            'circuits' => array_map(
+                fn (string $circuit, array $list): array => [
+                    'id' => $circuit,
+                    'wanted_s' => $story->wantedS($circuit),
+                    'best' => $list[0]->name ?? null,
+                    'untried' => (new Ideas($document, $circuit))->untried($story),
+                    'ideas' => array_map(fn (Idea $i): array => $i->toArray(), $list),
+                ],
+                array_keys($ideas),
+                $ideas,
+            ),
         ];
     }
 
@@ -40,7 +54,14 @@ final class Stories
         foreach ($ideas as $circuit => $list) {
             foreach ($list as $idea) {
                 foreach ($idea->day->spans as [$from, $to, $lit, $wanted]) {
-                    $lines[] = implode(',', [$circuit, '"'.str_replace('"', '""', $idea->name).'"', $from, $to, $lit ? 1 : 0, $wanted ? 1 : 0]);
+                    $lines[] = implode(',', [
+                        $circuit,
+                        '"'.str_replace('"', '""', $idea->name).'"',
+                        $from,
+                        $to,
+                        $lit ? 1 : 0,
+                        $wanted ? 1 : 0,
+                    ]);
                 }
             }
         }
@@ -59,10 +80,19 @@ final class Stories
         if ($stories === []) {
             throw BadBuild::at('/stories', 'the build tells no story yet.');
         }
-        $found = $id === null ? $stories[0] : (array_values(array_filter($stories, fn (Fields $s): bool => $s->text('id') === $id))[0] ?? null);
+        $found =
+            $id === null
+                ? $stories[0]
+                : array_values(array_filter($stories, fn (Fields $s): bool => $s->text('id') === $id))[0] ?? null;
         if ($found === null) {
             $known = array_map(fn (Fields $s): string => $s->text('id'), $stories);
-            throw BadBuild::at('/stories', "no story has the id `{$id}`; there is ".implode(', ', $known).'.'.BadBuild::nearMiss((string) $id, $known));
+            throw BadBuild::at(
+                '/stories',
+                "no story has the id `{$id}`; there is ".
+                    implode(', ', $known).
+                    '.'.
+                    BadBuild::nearMiss((string) $id, $known),
+            );
         }
         $build = Build::of($document);
         $story = Story::of($found, $build);

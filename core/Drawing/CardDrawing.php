@@ -17,6 +17,14 @@ final class CardDrawing
         }
         $whole = CircuitDrawing::wide($lit === null ? $analysis : $analysis->at($lit->inputs), $circuit, 'nominal');
 
-        return new Drawing($whole->width, $whole->height, array_values(array_filter($whole->shapes, fn (Shape $s): bool => ! in_array($s->kind, ['text', 'pin', 'cut'], true))), $whole->title, $whole->description);
+        return new Drawing(
+            $whole->width,
+            $whole->height,
+            array_values(
+                array_filter($whole->shapes, fn (Shape $s): bool => ! in_array($s->kind, ['text', 'pin', 'cut'], true)),
+            ),
+            $whole->title,
+            $whole->description,
+        );
     }
 }

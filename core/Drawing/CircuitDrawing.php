@@ -64,9 +64,20 @@ final class CircuitDrawing
     private static function draw(Sketch $sketch, string $circuit, float $width, array $tips, bool $narrow): Drawing
     {
         $analysis = $sketch->analysis;
-        [$shapes, $height] = $sketch->scheme->lights === [] && $sketch->scheme->symbols === [] ? [[Shape::text('No light yet.', 8.0, 30.0)], 60.0] : ($narrow ? NarrowPlan::draw($sketch, $width) : WidePlan::draw($sketch, $width));
+        [$shapes, $height] =
+            $sketch->scheme->lights === [] && $sketch->scheme->symbols === []
+                ? [[Shape::text('No light yet.', 8.0, 30.0)], 60.0]
+                : ($narrow
+                    ? NarrowPlan::draw($sketch, $width)
+                    : WidePlan::draw($sketch, $width));
 
-        return new Drawing($width, max($height, 60.0), [...$shapes, ...self::tips($sketch, $shapes, $tips)], "{$analysis->build->circuits[$circuit]->label}, drawn", self::describe($analysis, $sketch));
+        return new Drawing(
+            $width,
+            max($height, 60.0),
+            [...$shapes, ...self::tips($sketch, $shapes, $tips)],
+            "{$analysis->build->circuits[$circuit]->label}, drawn",
+            self::describe($analysis, $sketch),
+        );
     }
 
     /**
@@ -81,8 +92,15 @@ final class CircuitDrawing
         $marks = [];
         foreach ($tips as $colour => $pin) {
             foreach ($shapes as $shape) {
-                if ($shape->kind === 'wire' && $shape->pin !== '' && $sketch->scheme->net($shape->pin) === $sketch->scheme->net($pin)) {
-                    [$x, $y] = [($shape->points[0][0] + $shape->points[1][0]) / 2, ($shape->points[0][1] + $shape->points[1][1]) / 2];
+                if (
+                    $shape->kind === 'wire' &&
+                    $shape->pin !== '' &&
+                    $sketch->scheme->net($shape->pin) === $sketch->scheme->net($pin)
+                ) {
+                    [$x, $y] = [
+                        ($shape->points[0][0] + $shape->points[1][0]) / 2,
+                        ($shape->points[0][1] + $shape->points[1][1]) / 2,
+                    ];
                     $marks[] = Shape::box('tip', $x - 6.0, $y - 26.0, 12.0, 26.0, '', $colour);
                     break;
                 }
@@ -97,7 +115,8 @@ final class CircuitDrawing
         $said = [];
         foreach ($sketch->scheme->lights as $symbol) {
             $light = $analysis->build->lights[$symbol->part];
-            $said[] = $light->label.' '.self::brightness($analysis, $light, $sketch->state->lights[$light->id] ?? []);
+            $said[] =
+                $light->label.' '.self::brightness($analysis, $light, $sketch->state->lights[$light->id] ?? []);
         }
         foreach ($sketch->scheme->symbols as $symbol) {
             if ($symbol->kind === 'contact') {
@@ -117,6 +136,8 @@ final class CircuitDrawing
         $lit = array_filter($states, fn (EmitterState $e): bool => $e->greatest() > $analysis->build->settings->darkTo);
         $least = Extreme::least(array_map(fn (EmitterState $e): float => $e->least(), $lit));
 
-        return $lit === [] ? 'dark' : Shown::percent($least).' of the label\'s light, looks like '.Shown::percent(Seen::share($least));
+        return $lit === []
+            ? 'dark'
+            : Shown::percent($least).' of the label\'s light, looks like '.Shown::percent(Seen::share($least));
     }
 }

@@ -11,7 +11,12 @@ final readonly class Drawing
     public const FONT = 15.0;
 
     /** @param  list<Shape>  $shapes */
-    public function __construct(public float $width, public float $height, public array $shapes, public string $title, public string $description)
-    {
+    public function __construct(
+        public float $width,
+        public float $height,
+        public array $shapes,
+        public string $title,
+        public string $description,
+    ) {
     }
 }

@@ -38,8 +38,12 @@ final class Grid
      * @param  array<int, true>  $stubbed  nets whose pins end in a mark of their own and are not routed
      * @param  array<int, list<int>>  $reach  net => channels it must come to besides (0: the source's side, $columns: the lights')
      */
-    private function __construct(private readonly array $symbols, private readonly array $stubbed, public readonly int $columns, private readonly array $reach)
-    {
+    private function __construct(
+        private readonly array $symbols,
+        private readonly array $stubbed,
+        public readonly int $columns,
+        private readonly array $reach,
+    ) {
     }
 
     /**
@@ -188,7 +192,15 @@ final class Grid
         foreach ($from === false ? [] : range($from, count($own) - 1) as $at) {
             $fits = true;
             for ($i = 0; $fits && $i < $rows && isset($own[$at + $i]); $i++) {
-                $fits = $this->fits($own[$at + $i], $col, $col, $this->routed($s->left, $i), $this->routed($s->right, $i)) && ($at === $from || $this->clear($own[$at + $i], $col));
+                $fits =
+                    $this->fits(
+                        $own[$at + $i],
+                        $col,
+                        $col,
+                        $this->routed($s->left, $i),
+                        $this->routed($s->right, $i),
+                    ) &&
+                    ($at === $from || $this->clear($own[$at + $i], $col));
             }
             if ($fits) {
                 $mine = array_slice($own, $at, $rows);
@@ -231,7 +243,12 @@ final class Grid
         $this->cells[$s->id] = [$column, $rows[0], count($rows)];
         foreach ($rows as $i => $row) {
             $this->taken[$row][$column] = [$this->routed($s->left, $i), $this->routed($s->right, $i)];
-            foreach ([[$this->routed($s->left, $i), $column, self::FROM_RIGHT], [$this->routed($s->right, $i), $column + 1, self::FROM_LEFT]] as [$n, $channel, $side]) {
+            foreach (
+                [
+                    [$this->routed($s->left, $i), $column, self::FROM_RIGHT],
+                    [$this->routed($s->right, $i), $column + 1, self::FROM_LEFT],
+                ] as [$n, $channel, $side]
+            ) {
                 if ($n !== null) {
                     $this->points[$n][$channel][$row] = ($this->points[$n][$channel][$row] ?? 0) | $side;
                 }
@@ -267,7 +284,8 @@ final class Grid
         $before = $cells[$first - 1][1] ?? null;
         $after = $cells[$last + 1][0] ?? null;
 
-        return ($before === null || $left === null || $before === $left) && ($after === null || $right === null || $after === $right);
+        return ($before === null || $left === null || $before === $left) &&
+            ($after === null || $right === null || $after === $right);
     }
 
     // ---- ways -------------------------------------------------------------------------------------------------------
@@ -302,9 +320,12 @@ final class Grid
             }
         }
         if ($best === null || $least > 2) {
-            $near = array_keys($this->points[$net][$from] ?? $this->points[$net][$to] ?? []);
+            $near = array_keys($this->points[$net][$from] ?? ($this->points[$net][$to] ?? []));
             $new = $this->row($near === [] ? 0 : $this->band[$near[0]]);
-            $best = $best === null || abs(array_search($new, $this->order, true) - ($place[$near[0] ?? -1] ?? 0)) < $least ? $new : $best;
+            $best =
+                $best === null || abs(array_search($new, $this->order, true) - ($place[$near[0] ?? -1] ?? 0)) < $least
+                    ? $new
+                    : $best;
         }
         for ($c = $from; $c < $to; $c++) {
             $this->taken[$best][$c] = [$net, $net];

@@ -47,8 +47,13 @@ final class LightBand
      * @param  array<int, true>  $captioned  nets whose lead has been named already
      * @param  bool  $narrow  figures below each other instead of side by side
      */
-    public function __construct(private readonly Sketch $sketch, private readonly Symbol $symbol, float $top, array &$captioned, private readonly bool $narrow)
-    {
+    public function __construct(
+        private readonly Sketch $sketch,
+        private readonly Symbol $symbol,
+        float $top,
+        array &$captioned,
+        private readonly bool $narrow,
+    ) {
         $this->light = $sketch->analysis->build->lights[$symbol->part];
         $y = $top;
         foreach ($symbol->left as [$pin, $net]) {
@@ -93,13 +98,24 @@ final class LightBand
         }
         foreach (array_filter($this->captions) as $net => $lead) {
             $line = $this->above[$net];
-            $crossing = array_map(fn (array $d): float => $d[0], array_filter($drops['above'], fn (array $d): bool => $d[1] < $line));
+            $crossing = array_map(
+                fn (array $d): float => $d[0],
+                array_filter($drops['above'], fn (array $d): bool => $d[1] < $line),
+            );
             $caption = $this->caption($lead, $crossing, $x0, $x1, $line);
             $ends = array_map(fn (Shape $s): float => $s->rect()[0] + $s->rect()[2], $caption);
-            array_push($shapes, ...$caption, ...$this->jumper($net, $crossing, ($ends === [] ? $x0 : max($ends)) + 16.0, $x1, $line));
+            array_push(
+                $shapes,
+                ...$caption,
+                ...$this->jumper($net, $crossing, ($ends === [] ? $x0 : max($ends)) + 16.0, $x1, $line),
+            );
         }
 
-        return [...$shapes, ...LightRow::shapes($this->light, $this->states(), $x0, $this->y, $x1 - $x0, self::HEIGHT), ...$this->figures($x0, $x1, array_map(fn (array $d): float => $d[0], $drops['below']))];
+        return [
+            ...$shapes,
+            ...LightRow::shapes($this->light, $this->states(), $x0, $this->y, $x1 - $x0, self::HEIGHT),
+            ...$this->figures($x0, $x1, array_map(fn (array $d): float => $d[0], $drops['below'])),
+        ];
     }
 
     /**
@@ -114,7 +130,12 @@ final class LightBand
         $extra = $pin === null ? 0.0 : 28.0;
         $x = self::room($crossing, $x0 + 20.0, $x1 - 4.0, Shape::text($text, 0.0, 0.0)->rect()[2] + $extra);
 
-        return $x === null ? [] : [...($pin === null ? [] : [Shape::pin($pin[0], $x, $line - 28.0, $pin[1], $id)]), Shape::text($text, $x + $extra, $line - 9.0, 'label', 'start', $id)];
+        return $x === null
+            ? []
+            : [
+                ...$pin === null ? [] : [Shape::pin($pin[0], $x, $line - 28.0, $pin[1], $id)],
+                Shape::text($text, $x + $extra, $line - 9.0, 'label', 'start', $id),
+            ];
     }
 
     /**
@@ -135,8 +156,16 @@ final class LightBand
             $pin = $this->sketch->pin($lead->id);
             $w = Shape::text($text, 0.0, 0.0)->rect()[2];
             $x = self::room($crossing, max($from, $x1 - 24.0 - $w), $x1 - 4.0, $w);
-            if ($x !== null && $this->sketch->scheme->net($this->sketch->analysis->harness->pin((string) $lead->cores[0][1])) === $net) {
-                return [Shape::text($text, $x, $line - 9.0, 'label', 'start', $lead->id), ...($pin === null || $x - $from < 30.0 ? [] : [Shape::pin($pin[0], $x - 28.0, $line - 28.0, $pin[1], $lead->id)])];
+            if (
+                $x !== null &&
+                $this->sketch->scheme->net($this->sketch->analysis->harness->pin((string) $lead->cores[0][1])) === $net
+            ) {
+                return [
+                    Shape::text($text, $x, $line - 9.0, 'label', 'start', $lead->id),
+                    ...$pin === null || $x - $from < 30.0
+                        ? []
+                        : [Shape::pin($pin[0], $x - 28.0, $line - 28.0, $pin[1], $lead->id)],
+                ];
             }
         }
 
@@ -211,8 +240,14 @@ final class LightBand
             $right = $x - 8.0;
         }
         $drops = array_values(array_filter($drops, fn (float $x): bool => $x < $right));
-        $left = $x0 + 10.0 < ($drops === [] ? INF : max($drops)) && $drops !== [] && max($drops) < $x0 + 0.4 * ($x1 - $x0) ? max($drops) + 10.0 : $x0 + 10.0;
-        $fits = fn (float $x, float $w): bool => array_filter($drops, fn (float $d): bool => $d > $x - 4.0 && $d < $x + $w + 4.0) === [];
+        $left =
+            $x0 + 10.0 < ($drops === [] ? INF : max($drops)) && $drops !== [] && max($drops) < $x0 + 0.4 * ($x1 - $x0)
+                ? max($drops) + 10.0
+                : $x0 + 10.0;
+        $fits = fn (float $x, float $w): bool => array_filter(
+            $drops,
+            fn (float $d): bool => $d > $x - 4.0 && $d < $x + $w + 4.0,
+        ) === [];
         $put = function (string $text, float $x, float $y, string $style, string $anchor) use (&$shapes, $fits): void {
             $shape = Shape::text($text, $x, $y, $style, $anchor, $this->light->id);
             [$left, , $w] = $shape->rect();
@@ -220,8 +255,11 @@ final class LightBand
                 $shapes[] = $shape;
             }
         };
-        $lit = array_filter($states, fn (EmitterState $e): bool => $e->greatest() > $this->sketch->analysis->build->settings->darkTo);
-        $first = array_values($lit)[0] ?? array_values($states)[0] ?? null;
+        $lit = array_filter(
+            $states,
+            fn (EmitterState $e): bool => $e->greatest() > $this->sketch->analysis->build->settings->darkTo,
+        );
+        $first = array_values($lit)[0] ?? (array_values($states)[0] ?? null);
         if ($first !== null && $first->volts !== []) {
             $put(Shown::reading($first->volts[0]), $left, $under + 21.0, 'figure', 'start');
             if (count($first->volts) > 1) {
@@ -230,8 +268,19 @@ final class LightBand
         }
         $wide = $x1 - $x0 > 500.0;
         $bright = $first === null || $first->flux === [] ? 'not fed' : $this->brightness($lit);
-        $put(Shape::cut($this->said(), $right - $left - ($wide ? Shape::text($bright, 0.0, 0.0)->rect()[2] + 12.0 : 0.0)), $left, $under + 42.0, 'label', 'start');
-        $wide ? $put($bright, $right, $under + 42.0, 'label', 'end') : $put(Shape::cut($bright, $right - $left), $left, $under + 62.0, 'label', 'start');
+        $put(
+            Shape::cut(
+                $this->said(),
+                $right - $left - ($wide ? Shape::text($bright, 0.0, 0.0)->rect()[2] + 12.0 : 0.0),
+            ),
+            $left,
+            $under + 42.0,
+            'label',
+            'start',
+        );
+        $wide
+            ? $put($bright, $right, $under + 42.0, 'label', 'end')
+            : $put(Shape::cut($bright, $right - $left), $left, $under + 62.0, 'label', 'start');
 
         return $shapes;
     }
@@ -240,12 +289,20 @@ final class LightBand
     {
         $name = count($this->sketch->scheme->lights) > 1 ? Words::first($this->light->label).': ' : '';
 
-        return $name.match ($this->light->kind) {
-            'strip' => Shown::length($this->light->fit()->cutM, $this->sketch->units).' · '.$this->light->fit()->units.' units, cut at a mark',
-            'leds' => $this->light->count() === 1 ? 'one LED with '.Shown::ohms($this->light->fields->number('ohm'))
-                : "{$this->light->count()} LEDs, ".min($this->light->count(), $this->light->fields->integer('per_string', 1)).' in series with '.Shown::ohms($this->light->fields->number('ohm')),
-            default => "{$this->light->count()} × ".Words::within($this->light->part->text('label', 'module')),
-        };
+        return $name.
+            match ($this->light->kind) {
+                'strip' => Shown::length($this->light->fit()->cutM, $this->sketch->units).
+                    ' · '.
+                    $this->light->fit()->units.
+                    ' units, cut at a mark',
+                'leds' => $this->light->count() === 1
+                    ? 'one LED with '.Shown::ohms($this->light->fields->number('ohm'))
+                    : "{$this->light->count()} LEDs, ".
+                        min($this->light->count(), $this->light->fields->integer('per_string', 1)).
+                        ' in series with '.
+                        Shown::ohms($this->light->fields->number('ohm')),
+                default => "{$this->light->count()} × ".Words::within($this->light->part->text('label', 'module')),
+            };
     }
 
     /** @param  array<string, EmitterState>  $lit */
@@ -253,6 +310,10 @@ final class LightBand
     {
         $least = Extreme::least(array_map(fn (EmitterState $e): float => $e->least(), $lit));
 
-        return $lit === [] ? 'dark' : Shown::percent($least).($this->narrow ? ' of the light, looks like ' : ' of the label\'s light, looks like ').Shown::percent(Seen::share($least));
+        return $lit === []
+            ? 'dark'
+            : Shown::percent($least).
+                    ($this->narrow ? ' of the light, looks like ' : ' of the label\'s light, looks like ').
+                    Shown::percent(Seen::share($least));
     }
 }

@@ -29,16 +29,46 @@ final class LightRow
         $mean = array_sum(array_map(fn (array $c): float => $c[1], $colours)) / $count;
         $shapes = [];
         if ($mean > 0.02) {
-            $shapes[] = Shape::box('halo', $x - 2, $y - 9, $w + 4, $h + 18, $light->id, $mean > 0.5 ? 'bright' : 'soft', Seen::hex([self::mainColour($light) => min(1.0, $mean)]));
+            $shapes[] = Shape::box(
+                'halo',
+                $x - 2,
+                $y - 9,
+                $w + 4,
+                $h + 18,
+                $light->id,
+                $mean > 0.5 ? 'bright' : 'soft',
+                Seen::hex([self::mainColour($light) => min(1.0, $mean)]),
+            );
         }
         $shapes[] = Shape::box('carrier', $x, $y, $w, $h, $light->id);
         $pads = $light->kind === 'strip' && $step >= 8.0;
         foreach ($colours as $k => [$hex, , $unit]) {
             $left = $x + $k * $step;
             $lamp = min($h * 0.46, $step * 0.62);
-            $shapes[] = $light->kind === 'strip'
-                ? Shape::box('unit', $left + $step * 0.16, $y + $h * 0.27, $step * 0.68, $h * 0.46, $light->id, 'die', $hex, (string) $unit)
-                : Shape::box('unit', $left + ($step - $lamp) / 2, $y + ($h - $lamp) / 2, $lamp, $lamp, $light->id, $light->kind === 'leds' ? 'lens' : 'pod', $hex, (string) $unit);
+            $shapes[] =
+                $light->kind === 'strip'
+                    ? Shape::box(
+                        'unit',
+                        $left + $step * 0.16,
+                        $y + $h * 0.27,
+                        $step * 0.68,
+                        $h * 0.46,
+                        $light->id,
+                        'die',
+                        $hex,
+                        (string) $unit,
+                    )
+                    : Shape::box(
+                        'unit',
+                        $left + ($step - $lamp) / 2,
+                        $y + ($h - $lamp) / 2,
+                        $lamp,
+                        $lamp,
+                        $light->id,
+                        $light->kind === 'leds' ? 'lens' : 'pod',
+                        $hex,
+                        (string) $unit,
+                    );
             if ($pads && $k > 0) {
                 $shapes[] = Shape::box('cut', $left, $y + 2, 0.0, $h - 4, $light->id);
             }
@@ -51,7 +81,7 @@ final class LightRow
     {
         $colours = array_values($light->emitters());
 
-        return count($colours) > 1 ? 'white' : ($colours[0] ?? 'white');
+        return count($colours) > 1 ? 'white' : $colours[0] ?? 'white';
     }
 
     /**
@@ -72,7 +102,14 @@ final class LightRow
             $flux = 0.0;
             foreach ($states as $name => $state) {
                 $slice = array_slice($state->flux, $from, $to - $from + 1);
-                $f = $g === $groups - 1 ? (float) end($slice) : ($g === 0 ? (float) ($slice[0] ?? 0.0) : ($slice === [] ? 0.0 : min($slice)));
+                $f =
+                    $g === $groups - 1
+                        ? (float) end($slice)
+                        : ($g === 0
+                            ? (float) ($slice[0] ?? 0.0)
+                            : ($slice === []
+                                ? 0.0
+                                : min($slice)));
                 $parts[$emitters[$name]] = ($parts[$emitters[$name]] ?? 0.0) + $f;
                 $flux = max($flux, $f);
             }

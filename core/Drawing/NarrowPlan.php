@@ -58,7 +58,7 @@ final class NarrowPlan
 
     private function __construct(private readonly Sketch $sketch, private readonly float $width)
     {
-        $this->routes = new Routes;
+        $this->routes = new Routes();
         [$this->feed, $this->back] = Wiring::grids($sketch->scheme, null);
     }
 
@@ -91,7 +91,14 @@ final class NarrowPlan
             if ($net->class === 'source' && (isset($this->feed->points[$net->id]) || $this->lit($net->id))) {
                 $y += 20.0;
                 $label = $this->sketch->analysis->build->index->item($net->end)->text('label', $net->end);
-                $this->shapes[] = Shape::text(Shape::cut("from {$label}", $this->width - 120.0 - $this->text), $this->text, $y, 'label', 'start', $net->end);
+                $this->shapes[] = Shape::text(
+                    Shape::cut("from {$label}", $this->width - 120.0 - $this->text),
+                    $this->text,
+                    $y,
+                    'label',
+                    'start',
+                    $net->end,
+                );
             }
         }
 
@@ -100,7 +107,8 @@ final class NarrowPlan
 
     private function lit(int $net): bool
     {
-        return array_filter($this->sketch->scheme->lights, fn (Symbol $l): bool => in_array($net, $l->nets(), true)) !== [];
+        return array_filter($this->sketch->scheme->lights, fn (Symbol $l): bool => in_array($net, $l->nets(), true)) !==
+            [];
     }
 
     private function grid(string $name): Grid
@@ -110,8 +118,14 @@ final class NarrowPlan
 
     private function lanes(): void
     {
-        $spines = count(array_filter($this->sketch->scheme->nets, fn (Net $n): bool => ($n->class === 'return' && ($this->lit($n->id) || isset($this->back->points[$n->id])))
-            || ($n->class === 'source' && $this->lit($n->id) && ! isset($this->feed->points[$n->id]))));
+        $spines = count(
+            array_filter(
+                $this->sketch->scheme->nets,
+                fn (Net $n): bool => ($n->class === 'return' &&
+                    ($this->lit($n->id) || isset($this->back->points[$n->id]))) ||
+                    ($n->class === 'source' && $this->lit($n->id) && ! isset($this->feed->points[$n->id])),
+            ),
+        );
         $x0 = 22.0 + self::SPINE * max(1, $spines);
         $this->text = $x0 + 14.0;
         $most = max(count($this->feed->rows()), count($this->back->rows()), 1);
@@ -166,7 +180,8 @@ final class NarrowPlan
     /** The net meets a light or the other grid. */
     private function goesOut(int $net): bool
     {
-        return $this->sketch->scheme->nets[$net]->class !== 'return' && ($this->lit($net) || (isset($this->feed->points[$net]) && isset($this->back->points[$net])));
+        return $this->sketch->scheme->nets[$net]->class !== 'return' &&
+            ($this->lit($net) || (isset($this->feed->points[$net]) && isset($this->back->points[$net])));
     }
 
     private function y(string $name, int $channel, int $net): float
@@ -202,9 +217,20 @@ final class NarrowPlan
                 $this->routes->line($net, $x, $this->y($name, $from, $net), $x, $this->y($name, $to, $net));
             }
         }
-        [$left, $right] = [self::SPINE * count($this->leftX) + 16.0, $this->width - self::SPINE * max(1, $this->gutterTracks) - 10.0];
+        [$left, $right] = [
+            self::SPINE * count($this->leftX) + 16.0,
+            $this->width - self::SPINE * max(1, $this->gutterTracks) - 10.0,
+        ];
         foreach ($this->bands as $band) {
-            array_push($this->shapes, ...$band->draw($this->routes, $left, $right, fn (int $net): float => $this->rightX[$net] ?? $this->leftX[$net]));
+            array_push(
+                $this->shapes,
+                ...$band->draw(
+                    $this->routes,
+                    $left,
+                    $right,
+                    fn (int $net): float => $this->rightX[$net] ?? $this->leftX[$net],
+                ),
+            );
         }
     }
 
@@ -222,7 +248,10 @@ final class NarrowPlan
         foreach ($this->bands as $band) {
             foreach ([$band->above, $band->below] as $lines) {
                 foreach ($lines as $net => $y) {
-                    if ($this->isReturn($net) || ($this->sketch->scheme->nets[$net]->class === 'source' && ! isset($this->feed->points[$net]))) {
+                    if (
+                        $this->isReturn($net) ||
+                        ($this->sketch->scheme->nets[$net]->class === 'source' && ! isset($this->feed->points[$net]))
+                    ) {
                         $left[$net][] = $y;
                     } else {
                         $right[$net][] = $y;
@@ -253,7 +282,14 @@ final class NarrowPlan
             $this->rightX[$net] = $this->width - 8.0 - self::SPINE * ($this->gutterTracks - 1 - $t);
             $this->routes->line($net, $this->rightX[$net], min($right[$net]), $this->rightX[$net], max($right[$net]));
         }
-        $words = array_values(array_filter(array_map(fn (int $net): string => $this->isReturn($net) ? Wiring::endWords($this->sketch, $net, false) : '', array_keys($left))));
+        $words = array_values(
+            array_filter(
+                array_map(
+                    fn (int $net): string => $this->isReturn($net) ? Wiring::endWords($this->sketch, $net, false) : '',
+                    array_keys($left),
+                ),
+            ),
+        );
         if ($words !== []) {
             $this->shapes[] = Shape::text(Shape::cut($words[0], 100.0), $this->width - 4.0, 24.0, 'label', 'end');
         }
@@ -275,22 +311,68 @@ final class NarrowPlan
                 $cy = $this->columnY[$name][$column];
                 // The side of the plus on top; on the way back the side of the light.
                 $up = $name === 'feed' ? -1 : 1;
-                foreach ([[$symbol->left, $up, $column], [$symbol->right, -$up, $column + 1]] as [$pins, $side, $channel]) {
+                foreach (
+                    [[$symbol->left, $up, $column], [$symbol->right, -$up, $column + 1]] as [$pins, $side, $channel]
+                ) {
                     foreach ($pins as $i => [$pin, $net]) {
-                        $this->pinWire($name, $grid, $symbol, $pin, $net, $pins === $symbol->left && $side === $up, $side, $xs[$i], $cy + $side * 22.0, $channel);
+                        $this->pinWire(
+                            $name,
+                            $grid,
+                            $symbol,
+                            $pin,
+                            $net,
+                            $pins === $symbol->left && $side === $up,
+                            $side,
+                            $xs[$i],
+                            $cy + $side * 22.0,
+                            $channel,
+                        );
                     }
                 }
-                array_push($this->shapes, ...SymbolShapes::upright($this->sketch, $symbol, $xs[0], $xs[count($xs) - 1], $cy, $this->lanes, $this->width));
+                array_push(
+                    $this->shapes,
+                    ...SymbolShapes::upright(
+                        $this->sketch,
+                        $symbol,
+                        $xs[0],
+                        $xs[count($xs) - 1],
+                        $cy,
+                        $this->lanes,
+                        $this->width,
+                    ),
+                );
             }
         }
     }
 
-    private function pinWire(string $name, Grid $grid, Symbol $symbol, string $pin, int $net, bool $left, int $side, float $x, float $y, int $channel): void
-    {
+    private function pinWire(
+        string $name,
+        Grid $grid,
+        Symbol $symbol,
+        string $pin,
+        int $net,
+        bool $left,
+        int $side,
+        float $x,
+        float $y,
+        int $channel,
+    ): void {
         $amps = $this->sketch->into($symbol, $pin, $left);
         if (! isset($grid->points[$net][$channel])) {
-            $this->shapes[] = Shape::wire([[$x, $y], [$x, $y + $side * 6.0]], $this->sketch->conductor($net, abs($amps)), $symbol->part, $pin);
-            $this->shapes[] = Shape::box((Wiring::chassis($this->sketch, $net) ? 'chassis' : 'home').' upright', $x - 7.0, $y + $side * 6.0 - ($side < 0 ? 6.0 : 0.0), 14.0, 6.0, $symbol->part);
+            $this->shapes[] = Shape::wire(
+                [[$x, $y], [$x, $y + $side * 6.0]],
+                $this->sketch->conductor($net, abs($amps)),
+                $symbol->part,
+                $pin,
+            );
+            $this->shapes[] = Shape::box(
+                (Wiring::chassis($this->sketch, $net) ? 'chassis' : 'home').' upright',
+                $x - 7.0,
+                $y + $side * 6.0 - ($side < 0 ? 6.0 : 0.0),
+                14.0,
+                6.0,
+                $symbol->part,
+            );
 
             return;
         }

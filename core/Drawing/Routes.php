@@ -181,7 +181,8 @@ final class Routes
     private function chains(int $net, array $edges, array $at, array $amps): array
     {
         $done = $pieces = [];
-        $through = fn (string $place): bool => count($at[$place]) === 2 && ! array_key_exists($place, $this->ends[$net] ?? []);
+        $through = fn (string $place): bool => count($at[$place]) === 2 &&
+            ! array_key_exists($place, $this->ends[$net] ?? []);
         // Begin where a line begins; a ring has no such place and begins anywhere.
         $starts = array_keys(array_filter($at, fn (array $l, string $p): bool => ! $through($p), ARRAY_FILTER_USE_BOTH));
         foreach ([...$starts, ...array_keys($at)] as $start) {
@@ -196,7 +197,9 @@ final class Routes
                     $done[$next] = true;
                     $place = $edges[$next][0] === $place ? $edges[$next][1] : $edges[$next][0];
                     $points[] = self::xy($place);
-                    $next = $through($place) ? (array_values(array_filter($at[$place], fn (int $e): bool => ! isset($done[$e])))[0] ?? null) : null;
+                    $next = $through($place)
+                        ? array_values(array_filter($at[$place], fn (int $e): bool => ! isset($done[$e])))[0] ?? null
+                        : null;
                 }
                 $pieces[] = [$net, self::straight($points), abs($amps[$edge])];
             }
@@ -215,7 +218,11 @@ final class Routes
         foreach ($points as $n => $p) {
             $before = $kept[count($kept) - 1] ?? null;
             $after = $points[$n + 1] ?? null;
-            if ($before !== null && $after !== null && (($before[0] === $p[0] && $p[0] === $after[0]) || ($before[1] === $p[1] && $p[1] === $after[1]))) {
+            if (
+                $before !== null &&
+                $after !== null &&
+                (($before[0] === $p[0] && $p[0] === $after[0]) || ($before[1] === $p[1] && $p[1] === $after[1]))
+            ) {
                 continue;
             }
             $kept[] = $p;

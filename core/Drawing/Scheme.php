@@ -48,8 +48,11 @@ final class Scheme
     /** @var array<int, int> net => things between it and the return */
     private array $fromReturn = [];
 
-    private function __construct(private readonly Build $build, private readonly Harness $harness, private readonly Bodies $bodies)
-    {
+    private function __construct(
+        private readonly Build $build,
+        private readonly Harness $harness,
+        private readonly Bodies $bodies,
+    ) {
     }
 
     public static function of(Build $build, Harness $harness, Bodies $bodies, string $circuit): self
@@ -73,9 +76,20 @@ final class Scheme
     /** @return list<Light> its own, and those its wants name */
     private function lightsOf(string $circuit): array
     {
-        $named = array_merge([], ...array_map(fn (Want $w): array => array_map(fn (string $g): string => explode('.', $g)[0], $w->glow), $this->build->circuits[$circuit]->wants));
+        $named = array_merge(
+            [],
+            ...array_map(
+                fn (Want $w): array => array_map(fn (string $g): string => explode('.', $g)[0], $w->glow),
+                $this->build->circuits[$circuit]->wants,
+            ),
+        );
 
-        return array_values(array_filter($this->build->lights, fn (Light $l): bool => $l->circuit === $circuit || in_array($l->id, $named, true)));
+        return array_values(
+            array_filter(
+                $this->build->lights,
+                fn (Light $l): bool => $l->circuit === $circuit || in_array($l->id, $named, true),
+            ),
+        );
     }
 
     // ---- nets -------------------------------------------------------------------------------------------------------
@@ -130,8 +144,16 @@ final class Scheme
         foreach ($this->harness->things as $thing) {
             if ($thing->lead !== '' && count($thing->pins) === 2) {
                 // From anode to cathode, which is how its amps are counted.
-                $pins = $thing->kind === 'diode' && ! $this->pointsTo($thing->lead, $thing->id) ? array_reverse($thing->pins) : $thing->pins;
-                $this->pairs[$thing->id] = [$thing->kind === 'plug_way' ? 'plug' : $thing->kind, $thing->id, $pins[0], $pins[1]];
+                $pins =
+                    $thing->kind === 'diode' && ! $this->pointsTo($thing->lead, $thing->id)
+                        ? array_reverse($thing->pins)
+                        : $thing->pins;
+                $this->pairs[$thing->id] = [
+                    $thing->kind === 'plug_way' ? 'plug' : $thing->kind,
+                    $thing->id,
+                    $pins[0],
+                    $pins[1],
+                ];
             }
         }
         $wired = [];
@@ -140,20 +162,29 @@ final class Scheme
         }
         foreach ($this->build->devices as $id => $device) {
             if ($device->text('kind') === 'controller') {
-                $this->boxes[$id] = array_values(array_filter($this->harness->things[$id]->pins ?? [], fn (string $p): bool => isset($wired[$p])));
+                $this->boxes[$id] = array_values(
+                    array_filter($this->harness->things[$id]->pins ?? [], fn (string $p): bool => isset($wired[$p])),
+                );
             }
         }
         foreach ($this->bodies->contacts as $id => $contact) {
             if (isset($this->boxes[$contact->thing])) {
                 continue;
             }
-            $host = isset($this->build->index->sections[$contact->thing]) && str_starts_with($this->build->index->sections[$contact->thing], 'host');
+            $host =
+                isset($this->build->index->sections[$contact->thing]) &&
+                str_starts_with($this->build->index->sections[$contact->thing], 'host');
             if ($host && $contact->liveWhen === null && str_ends_with($contact->to, '.line')) {
                 continue;
             }
             // The host's own source and switch are one thing to a builder.
             $source = $this->bodies->fixed["{$contact->thing}.source"] ?? null;
-            [$from, $to] = $source === null ? [$contact->from, $contact->to] : ($contact->from === $source[1] && $contact->to === $contact->thing ? [$source[0], $contact->to] : [$contact->thing, $contact->to]);
+            [$from, $to] =
+                $source === null
+                    ? [$contact->from, $contact->to]
+                    : ($contact->from === $source[1] && $contact->to === $contact->thing
+                        ? [$source[0], $contact->to]
+                        : [$contact->thing, $contact->to]);
             $this->pairs[$id] = [$host ? 'host' : 'contact', $contact->thing, $from, $to];
         }
         foreach ($this->bodies->senses as $id => $sense) {
@@ -164,9 +195,15 @@ final class Scheme
         foreach ($this->bodies->fixed as $id => [$from, $to, $law]) {
             $thing = explode('.', $id)[0];
             $kind = match (true) {
-                isset($this->bodies->loads[$id]), str_ends_with($id, '.own') && isset($this->build->index->sections[$thing]) && ! isset($this->build->devices[$thing]) => 'load',
+                isset($this->bodies->loads[$id]),
+                str_ends_with($id, '.own') &&
+                    isset($this->build->index->sections[$thing]) &&
+                    ! isset($this->build->devices[$thing]) => 'load',
                 str_ends_with($id, '.fuse') && $law instanceof Resistor && ! isset($this->boxes[$thing]) => 'fuse',
-                $law instanceof StringLaw && isset($this->build->devices[$thing]) && ! isset($this->boxes[$thing]) && ! isset($this->bodies->senses[$id]) => 'lamp',
+                $law instanceof StringLaw &&
+                    isset($this->build->devices[$thing]) &&
+                    ! isset($this->boxes[$thing]) &&
+                    ! isset($this->bodies->senses[$id]) => 'lamp',
                 default => null,
             };
             if ($kind !== null) {
@@ -225,7 +262,7 @@ final class Scheme
         $plus = $minus = [];
         foreach ($this->nets as $net) {
             if ($net->class !== 'feed') {
-                $net->class === 'source' ? $plus[] = $net->id : $minus[] = $net->id;
+                $net->class === 'source' ? ($plus[] = $net->id) : ($minus[] = $net->id);
             }
         }
         $this->fromPlus = $this->spread($plus, $minus, null);
@@ -307,7 +344,9 @@ final class Scheme
     {
         $lead = $this->harness->things[$thing]->lead ?? '';
 
-        return ($lead === '' ? ($this->build->devices[$thing] ?? null)?->text('circuit') : $this->build->leads[$lead]->circuit) ?? '';
+        return ($lead === ''
+            ? ($this->build->devices[$thing] ?? null)?->text('circuit')
+            : $this->build->leads[$lead]->circuit) ?? '';
     }
 
     /**
@@ -343,7 +382,11 @@ final class Scheme
         }
         $seen = [];
         while (($pins = array_pop($todo)) !== null) {
-            $targets = array_values(array_diff(array_unique(array_map(fn (string $p): string => $this->place($this->net($p)), $pins)), [self::SHARED]));
+            $targets = array_values(
+                array_diff(array_unique(array_map(fn (string $p): string => $this->place($this->net($p)), $pins)), [
+                    self::SHARED,
+                ]),
+            );
             foreach ($targets === [] ? [] : OnTheWay::between([...$edges, ...$series], self::SHARED, $targets) as $n) {
                 $id = $of[$n] ?? '';
                 if ($id !== '' && ! isset($seen[$id])) {
@@ -359,7 +402,10 @@ final class Scheme
             $beside[$part] = $beside[($this->build->devices[$part] ?? null)?->text('way') ?? ''] = true;
         }
         foreach ($this->pairs as $id => [$kind, $part]) {
-            $seen += isset($beside[$part]) && (in_array($kind, ['load', 'lamp'], true) || $id === "{$part}.fuse") ? [$id => true] : [];
+            $seen +=
+                isset($beside[$part]) && (in_array($kind, ['load', 'lamp'], true) || $id === "{$part}.fuse")
+                    ? [$id => true]
+                    : [];
         }
         $order = [...array_keys($this->pairs), ...array_keys($this->boxes)];
 
@@ -386,7 +432,12 @@ final class Scheme
                 $todo[] = [$sense->to];
             }
         }
-        foreach (array_filter($this->build->devices[$thing]->has('hears') ? $this->build->devices[$thing]->object('hears')->data : [], is_string(...)) as $heard) {
+        foreach (
+            array_filter(
+                $this->build->devices[$thing]->has('hears') ? $this->build->devices[$thing]->object('hears')->data : [],
+                is_string(...),
+            ) as $heard
+        ) {
             $sender = explode('.', $heard)[0];
             if (isset($this->boxes[$sender]) && ! isset($seen[$sender])) {
                 $seen[$sender] = true;
@@ -409,7 +460,7 @@ final class Scheme
         if ($na === $nb) {
             return;
         }
-        $reach = fn (int $n): ?int => $this->nets[$n]->class === 'return' ? null : ($this->fromPlus[$n] ?? null);
+        $reach = fn (int $n): ?int => $this->nets[$n]->class === 'return' ? null : $this->fromPlus[$n] ?? null;
         [$da, $db] = [$reach($na), $reach($nb)];
         $back = $da === null && $db === null;
         if ($back) {
@@ -419,7 +470,11 @@ final class Scheme
             $swap = ($db ?? PHP_INT_MAX) < ($da ?? PHP_INT_MAX);
         }
         [$left, $right] = $swap ? [[$b, $nb], [$a, $na]] : [[$a, $na], [$b, $nb]];
-        $tie = in_array($kind, ['contact', 'coil'], true) && ($this->build->devices[$part] ?? null)?->text('kind') === 'relay' ? $part : '';
+        $tie =
+            in_array($kind, ['contact', 'coil'], true) &&
+            ($this->build->devices[$part] ?? null)?->text('kind') === 'relay'
+                ? $part
+                : '';
         $this->symbols[$id] = new Symbol($id, $kind, $part, [$left], [$right], $back, $swap ? -1 : 1, $tie);
     }
 
@@ -429,7 +484,7 @@ final class Scheme
         $plus = $minus = [];
         foreach ($this->nets as $net) {
             if ($net->class !== 'feed') {
-                $net->class === 'source' ? $plus[] = $net->id : $minus[] = $net->id;
+                $net->class === 'source' ? ($plus[] = $net->id) : ($minus[] = $net->id);
             }
         }
         $without = $this->spread($plus, $minus, $id);
@@ -452,7 +507,8 @@ final class Scheme
     private function commands(string $pin): bool
     {
         $heard = array_filter($this->bodies->senses, fn ($s): bool => $s->from === $pin || $s->to === $pin) !== [];
-        $worked = array_filter([...$this->bodies->contacts], fn ($c): bool => $c->from === $pin || $c->to === $pin) !== [];
+        $worked =
+            array_filter([...$this->bodies->contacts], fn ($c): bool => $c->from === $pin || $c->to === $pin) !== [];
 
         return $heard && ! $worked;
     }
@@ -483,14 +539,27 @@ final class Scheme
         foreach ($this->harness->wires as $wire) {
             $owner = $this->build->leads[$wire->lead]->circuit ?? null;
             $net = $this->net($wire->from);
-            if ($owner !== null && $owner !== $circuit && isset($here[$net], $this->build->circuits[$owner]) && $this->nets[$net]->class === 'feed' && $this->leadsAway($net, $owner)) {
+            if (
+                $owner !== null &&
+                $owner !== $circuit &&
+                isset($here[$net], $this->build->circuits[$owner]) &&
+                $this->nets[$net]->class === 'feed' &&
+                $this->leadsAway($net, $owner)
+            ) {
                 $others[$net][$owner] = $this->build->circuits[$owner]->flag;
             }
         }
         foreach ($others as $net => $flags) {
             $end = [[$this->nets[$net]->pins[0], $net]];
             $back = ! isset($this->fromPlus[$net]);
-            $this->symbols["stub.{$net}"] = new Symbol("stub.{$net}", 'stub', implode(' ', $flags), $back ? [] : $end, $back ? $end : [], $back);
+            $this->symbols["stub.{$net}"] = new Symbol(
+                "stub.{$net}",
+                'stub',
+                implode(' ', $flags),
+                $back ? [] : $end,
+                $back ? $end : [],
+                $back,
+            );
         }
     }
 
@@ -502,8 +571,15 @@ final class Scheme
             $drawn += array_fill_keys(array_column([...$symbol->left, ...$symbol->right], 0), true);
         }
         foreach ($this->harness->things as $thing) {
-            $item = $this->build->lights[$thing->id]->circuit ?? ($this->build->devices[$thing->id] ?? null)?->textOrNull('circuit') ?? ($thing->lead === '' ? null : $this->build->leads[$thing->lead]->circuit);
-            foreach ($item === $owner && $thing->kind !== 'joint' ? [...$thing->pins, ...$this->harness->wiredPins($thing->id)] : [] as $pin) {
+            $item =
+                $this->build->lights[$thing->id]->circuit ??
+                (($this->build->devices[$thing->id] ?? null)?->textOrNull('circuit') ??
+                    ($thing->lead === '' ? null : $this->build->leads[$thing->lead]->circuit));
+            foreach (
+                $item === $owner && $thing->kind !== 'joint'
+                    ? [...$thing->pins, ...$this->harness->wiredPins($thing->id)]
+                    : [] as $pin
+            ) {
                 if (! isset($drawn[$pin]) && $this->net($pin) === $net) {
                     return true;
                 }

@@ -39,13 +39,28 @@ final readonly class Shape
         return new self('wire', points: $points, state: $state, part: $part, pin: $pin);
     }
 
-    public static function box(string $kind, float $x, float $y, float $w, float $h, string $part, string $state = '', string $fill = '', string $title = ''): self
-    {
+    public static function box(
+        string $kind,
+        float $x,
+        float $y,
+        float $w,
+        float $h,
+        string $part,
+        string $state = '',
+        string $fill = '',
+        string $title = '',
+    ): self {
         return new self($kind, $x, $y, $w, $h, part: $part, state: $state, fill: $fill, title: $title);
     }
 
-    public static function text(string $text, float $x, float $y, string $style = 'label', string $anchor = 'start', string $part = ''): self
-    {
+    public static function text(
+        string $text,
+        float $x,
+        float $y,
+        string $style = 'label',
+        string $anchor = 'start',
+        string $part = '',
+    ): self {
         return new self('text', $x, $y, state: $style, text: $text, anchor: $anchor, part: $part);
     }
 

@@ -88,7 +88,10 @@ final class Sketch
     /** Volts across a two-ended symbol; null where one end has none. */
     public function across(Symbol $symbol): ?float
     {
-        $u = $symbol->left === [] || $symbol->right === [] ? null : $this->state->between($symbol->left[0][0], $symbol->right[0][0]);
+        $u =
+            $symbol->left === [] || $symbol->right === []
+                ? null
+                : $this->state->between($symbol->left[0][0], $symbol->right[0][0]);
 
         return $u === null ? null : abs($u);
     }
@@ -125,10 +128,15 @@ final class Sketch
     /** How a symbol is drawn: what runs through it, and for contacts where they stand. */
     public function look(Symbol $symbol): string
     {
-        $amps = $symbol->kind === 'box' ? max([0.0, ...array_map(fn (array $p): float => abs($this->into($symbol, $p[0], true)), $symbol->left)]) : abs($this->through($symbol));
+        $amps =
+            $symbol->kind === 'box'
+                ? max([0.0, ...array_map(fn (array $p): float => abs($this->into($symbol, $p[0], true)), $symbol->left)])
+                : abs($this->through($symbol));
         $look = $amps > self::LIVE_A ? 'live' : 'dead';
 
-        return in_array($symbol->kind, ['contact', 'host'], true) ? $look.($this->made($symbol) ? ' made' : ' broken') : $look;
+        return in_array($symbol->kind, ['contact', 'host'], true)
+            ? $look.($this->made($symbol) ? ' made' : ' broken')
+            : $look;
     }
 
     private function item(string $id): Fields
@@ -144,7 +152,17 @@ final class Sketch
             return $item->text('label', $symbol->part);
         }
         // A switch without a name of its own is called after what throws it.
-        $inputs = array_values(array_unique(array_merge([], ...array_map(fn (mixed $w): array => is_array($w) ? (new When($w))->inputs() : [], array_values($item->object('at')->data)))));
+        $inputs = array_values(
+            array_unique(
+                array_merge(
+                    [],
+                    ...array_map(
+                        fn (mixed $w): array => is_array($w) ? (new When($w))->inputs() : [],
+                        array_values($item->object('at')->data),
+                    ),
+                ),
+            ),
+        );
 
         return count($inputs) === 1 ? $this->item($inputs[0])->text('label', $symbol->part) : $symbol->part;
     }
@@ -158,14 +176,25 @@ final class Sketch
         return match ($symbol->kind) {
             'fuse' => isset($this->analysis->fuses[$symbol->id])
                 ? ["fuse {$symbol->id}", $this->fitted($symbol->id)]
-                : [$item->text('kind') === 'fuse_tap' ? 'tap in '.Words::within($this->item($item->text('way'))->text('label', $item->text('way'))) : 'fuse of '.Words::within($this->name($symbol)), $item->has('fuse_a') ? Shown::amps($item->number('fuse_a')) : 'open'],
+                : [
+                    $item->text('kind') === 'fuse_tap'
+                        ? 'tap in '.Words::within($this->item($item->text('way'))->text('label', $item->text('way')))
+                        : 'fuse of '.Words::within($this->name($symbol)),
+                    $item->has('fuse_a') ? Shown::amps($item->number('fuse_a')) : 'open',
+                ],
             'resistor' => ["resistor {$symbol->id}", Shown::ohms($item->number('ohm'))],
             'diode' => ["diode {$symbol->id}", $this->reading($this->across($symbol))],
             'plug' => [$this->plug($symbol->id), 'way '.$local],
-            'contact' => [$this->contactName($symbol, $local), $this->terminals($symbol).($this->made($symbol) ? 'made' : 'broken')],
+            'contact' => [
+                $this->contactName($symbol, $local),
+                $this->terminals($symbol).($this->made($symbol) ? 'made' : 'broken'),
+            ],
             'coil' => [$this->name($symbol).' coil', $this->reading($this->across($symbol))],
             'host' => [Words::within($this->name($symbol)), $this->made($symbol) ? 'live' : 'off'],
-            'load' => [str_ends_with($symbol->id, '.own') ? 'its own load' : str_replace('_', ' ', $local), $this->reading($this->across($symbol))],
+            'load' => [
+                str_ends_with($symbol->id, '.own') ? 'its own load' : str_replace('_', ' ', $local),
+                $this->reading($this->across($symbol)),
+            ],
             'lamp' => ["lamp in {$symbol->part}", abs($this->through($symbol)) > self::LIVE_A ? 'lit' : 'dark'],
             default => [$this->name($symbol), ''],
         };
@@ -173,7 +202,9 @@ final class Sketch
 
     private function contactName(Symbol $symbol, string $local): string
     {
-        $contacts = ($this->analysis->build->parts[$this->item($symbol->part)->text('part')] ?? new Fields([]))->objects('contacts');
+        $contacts = (
+            $this->analysis->build->parts[$this->item($symbol->part)->text('part')] ?? new Fields([])
+        )->objects('contacts');
 
         return $this->name($symbol).($symbol->tie === '' && count($contacts) > 1 ? " {$local}" : '');
     }
@@ -216,12 +247,21 @@ final class Sketch
     {
         [$name, $value] = $this->words($symbol);
         if ($symbol->kind === 'box') {
-            $amps = max([0.0, ...array_map(fn (array $p): float => abs($this->into($symbol, $p[0], true)), [...$symbol->left, ...$symbol->right])]);
+            $amps = max([
+                0.0,
+                ...array_map(fn (array $p): float => abs($this->into($symbol, $p[0], true)), [
+                    ...$symbol->left,
+                    ...$symbol->right,
+                ]),
+            ]);
 
             return Words::first($name).', '.Shown::amps($amps);
         }
         $across = $this->across($symbol);
-        $volts = in_array($symbol->kind, ['diode', 'coil', 'load'], true) || $across === null ? '' : ', '.Shown::reading($across).' across it';
+        $volts =
+            in_array($symbol->kind, ['diode', 'coil', 'load'], true) || $across === null
+                ? ''
+                : ', '.Shown::reading($across).' across it';
 
         return Words::first($name).": {$value}{$volts}, ".Shown::amps(abs($this->through($symbol)));
     }
@@ -236,7 +276,10 @@ final class Sketch
     {
         $light = explode('.', $pin)[0].'.';
         foreach ($this->analysis->harness->wires as $wire) {
-            if (($wire->from === $pin && ! str_starts_with($wire->to, $light)) || ($wire->to === $pin && ! str_starts_with($wire->from, $light))) {
+            if (
+                ($wire->from === $pin && ! str_starts_with($wire->to, $light)) ||
+                ($wire->to === $pin && ! str_starts_with($wire->from, $light))
+            ) {
                 return [$wire->lead, $this->caption($wire->lead)];
             }
         }
@@ -253,6 +296,9 @@ final class Sketch
             $amps = $wire->lead === $lead ? max($amps, abs($this->state->amps[$wire->id] ?? 0.0)) : $amps;
         }
 
-        return $figures->wire->label().' · '.($figures->lengthKnown ? Shown::length($figures->lengthM, $this->units) : 'length missing').$this->runs($amps);
+        return $figures->wire->label().
+            ' · '.
+            ($figures->lengthKnown ? Shown::length($figures->lengthM, $this->units) : 'length missing').
+            $this->runs($amps);
     }
 }

@@ -24,7 +24,11 @@ final readonly class Way
     public static function of(Analysis $analysis, Light $light, State $state): self
     {
         $feed = $back = [];
-        $paths = $analysis->paths->only(fn (Step $s): bool => $s->kind === 'inside' ? ! isset($state->amps[$s->id]) || abs($state->amps[$s->id]) > Sketch::LIVE_A : abs($state->amps[$s->id] ?? 0.0) > Sketch::LIVE_A);
+        $paths = $analysis->paths->only(
+            fn (Step $s): bool => $s->kind === 'inside'
+                ? ! isset($state->amps[$s->id]) || abs($state->amps[$s->id]) > Sketch::LIVE_A
+                : abs($state->amps[$s->id] ?? 0.0) > Sketch::LIVE_A,
+        );
         foreach ($analysis->harness->wiredPins($light->id) as $pin) {
             $out = $paths->feed($pin);
             $home = $paths->back($pin);
@@ -51,20 +55,38 @@ final readonly class Way
             return [];
         }
         $supply = $analysis->build->supplies[$this->supply];
-        $rows = [['label' => $supply->label, 'part' => $supply->id, 'drop' => $supply->volts($state->name) - (float) $state->between("{$supply->id}.plus", "{$supply->id}.minus")]];
+        $rows = [
+            [
+                'label' => $supply->label,
+                'part' => $supply->id,
+                'drop' => $supply->volts($state->name) - (float) $state->between("{$supply->id}.plus", "{$supply->id}.minus"),
+            ],
+        ];
         foreach ($this->pieces($analysis, $state, $this->feed) as $piece) {
             $rows[] = $piece;
         }
-        $own = (float) $state->between(self::last($this->feed, "{$supply->id}.plus"), self::last($this->back, "{$supply->id}.minus")) - $unitV;
+        $own =
+            (float) $state->between(
+                self::last($this->feed, "{$supply->id}.plus"),
+                self::last($this->back, "{$supply->id}.minus"),
+            ) - $unitV;
         if ($this->light->kind === 'strip' || abs($own) > 5e-4) {
-            $rows[] = ['label' => $this->light->kind === 'strip' ? 'strip' : 'inside the light', 'part' => $this->light->id, 'drop' => $own];
+            $rows[] = [
+                'label' => $this->light->kind === 'strip' ? 'strip' : 'inside the light',
+                'part' => $this->light->id,
+                'drop' => $own,
+            ];
         }
         foreach (array_reverse($this->pieces($analysis, $state, $this->back, 'return')) as $piece) {
             $rows[] = $piece;
         }
         $home = $this->back === [] ? '' : $this->back[0]->from;
         if (($analysis->harness->things[$home]->kind ?? '') === 'ground') {
-            $rows[] = ['label' => 'chassis', 'part' => $home, 'drop' => abs((float) $state->between($home, "{$supply->id}.minus"))];
+            $rows[] = [
+                'label' => 'chassis',
+                'part' => $home,
+                'drop' => abs((float) $state->between($home, "{$supply->id}.minus")),
+            ];
         }
 
         return $rows;
@@ -91,10 +113,16 @@ final readonly class Way
             $thing = explode('.', $step->id)[0];
             $label = match (true) {
                 $step->kind === 'wire' => $name,
-                in_array($step->kind, ['contact', 'host_fuse', 'inside'], true) => $analysis->build->index->item($thing)->text('label', $thing),
+                in_array($step->kind, ['contact', 'host_fuse', 'inside'], true) => $analysis->build->index
+                    ->item($thing)
+                    ->text('label', $thing),
                 default => str_replace('_', ' ', $step->kind),
             };
-            $rows[$key] ??= ['label' => $label, 'part' => $step->kind === 'wire' ? $step->lead : $step->id, 'drop' => 0.0];
+            $rows[$key] ??= [
+                'label' => $label,
+                'part' => $step->kind === 'wire' ? $step->lead : $step->id,
+                'drop' => 0.0,
+            ];
             $rows[$key]['drop'] += $drop;
         }
 

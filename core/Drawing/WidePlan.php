@@ -60,7 +60,7 @@ final class WidePlan
 
     private function __construct(private readonly Sketch $sketch, private readonly float $width)
     {
-        $this->routes = new Routes;
+        $this->routes = new Routes();
     }
 
     /** @return array{list<Shape>, float} shapes and height */
@@ -83,9 +83,15 @@ final class WidePlan
             [$this->feed, $this->back] = Wiring::grids($this->sketch->scheme, $fold);
             $channels = 0;
             for ($k = 1; $k < $this->feed->columns; $k++) {
-                $channels += 14.0 + self::TRACK * max(1, count(array_filter($this->feed->points, fn (array $p): bool => count($p[$k] ?? []) > 1)));
+                $channels +=
+                    14.0 +
+                    self::TRACK *
+                        max(1, count(array_filter($this->feed->points, fn (array $p): bool => count($p[$k] ?? []) > 1)));
             }
-            if (($this->width - 70.0 - $channels) / max($this->feed->columns, $this->back->columns) >= self::LEAST_COLUMN) {
+            if (
+                ($this->width - 70.0 - $channels) / max($this->feed->columns, $this->back->columns) >=
+                self::LEAST_COLUMN
+            ) {
                 return;
             }
         }
@@ -136,7 +142,10 @@ final class WidePlan
             }
             $box = $this->sketch->scheme->symbols[$id]->kind === 'box';
             $above = max($above, ! $box || $row === $first ? self::ROW / 2 : 15.0);
-            $below = max($below, $box ? ($row === $own[$rows - 1] ? 24.0 : 15.0) : self::ROW / 2 + ($name === 'back' ? self::HOME : 0.0));
+            $below = max(
+                $below,
+                $box ? ($row === $own[$rows - 1] ? 24.0 : 15.0) : self::ROW / 2 + ($name === 'back' ? self::HOME : 0.0),
+            );
         }
         $this->rowY["{$name} {$row}"] = $y + $above;
 
@@ -211,7 +220,12 @@ final class WidePlan
             }
         }
         foreach ($this->bands as $band) {
-            foreach ([...array_map(fn (int $n): array => [$n, $band->above[$n]], array_keys($band->above)), ...array_map(fn (int $n): array => [$n, $band->below[$n]], array_keys($band->below))] as [$net, $y]) {
+            foreach (
+                [
+                    ...array_map(fn (int $n): array => [$n, $band->above[$n]], array_keys($band->above)),
+                    ...array_map(fn (int $n): array => [$n, $band->below[$n]], array_keys($band->below)),
+                ] as [$net, $y]
+            ) {
                 if ($this->toLeft($net) === $left) {
                     $ys[$net][] = $y;
                 }
@@ -254,11 +268,25 @@ final class WidePlan
             }
             foreach ($grid->passes as [$net, $row, $from, $to]) {
                 $y = $this->rowY["{$name} {$row}"];
-                $this->routes->line($net, $this->channelX($name, $grid, $from, $net), $y, $this->channelX($name, $grid, $to, $net), $y);
+                $this->routes->line(
+                    $net,
+                    $this->channelX($name, $grid, $from, $net),
+                    $y,
+                    $this->channelX($name, $grid, $to, $net),
+                    $y,
+                );
             }
         }
         foreach ($this->bands as $band) {
-            array_push($this->shapes, ...$band->draw($this->routes, $this->lightX[0], $this->lightX[1], fn (int $net): float => $this->toLeft($net) ? $this->leftX[$net] : $this->rightX[$net]));
+            array_push(
+                $this->shapes,
+                ...$band->draw(
+                    $this->routes,
+                    $this->lightX[0],
+                    $this->lightX[1],
+                    fn (int $net): float => $this->toLeft($net) ? $this->leftX[$net] : $this->rightX[$net],
+                ),
+            );
         }
         $this->gutters();
     }
@@ -285,16 +313,33 @@ final class WidePlan
             }
         }
         $scheme = $this->sketch->scheme;
-        $sources = count(array_filter(array_keys($this->ends), fn (int $n): bool => $scheme->nets[$n]->class === 'source'));
+        $sources = count(
+            array_filter(array_keys($this->ends), fn (int $n): bool => $scheme->nets[$n]->class === 'source'),
+        );
         foreach (array_keys($this->ends) as $net) {
             $y = $this->endY[$net];
             $this->routes->line($net, 0.0, $y, $this->leftX[$net], $y);
             $this->routes->end($net, 0.0, $y, null);
             $words = Wiring::endWords($this->sketch, $net, $sources > 1);
             if ($words !== '') {
-                $this->shapes[] = $scheme->nets[$net]->class === 'source'
-                    ? Shape::text(Shape::cut($words, 0.6 * $this->width), 4.0, $y - 40.0, 'label', 'start', $scheme->nets[$net]->end)
-                    : Shape::text(Shape::cut($words, 0.6 * $this->width), $this->lightX[0] + 10.0, $y + (in_array($y, $this->rowY, true) ? 46.0 : 18.0), 'label', 'start', $scheme->nets[$net]->end);
+                $this->shapes[] =
+                    $scheme->nets[$net]->class === 'source'
+                        ? Shape::text(
+                            Shape::cut($words, 0.6 * $this->width),
+                            4.0,
+                            $y - 40.0,
+                            'label',
+                            'start',
+                            $scheme->nets[$net]->end,
+                        )
+                        : Shape::text(
+                            Shape::cut($words, 0.6 * $this->width),
+                            $this->lightX[0] + 10.0,
+                            $y + (in_array($y, $this->rowY, true) ? 46.0 : 18.0),
+                            'label',
+                            'start',
+                            $scheme->nets[$net]->end,
+                        );
             }
         }
     }
@@ -315,27 +360,64 @@ final class WidePlan
             foreach ($grid->cells as $id => [$column, $row, $rows]) {
                 $symbol = $this->sketch->scheme->symbols[$id];
                 $place = array_search($row, $grid->order, true);
-                $ys = array_map(fn (int $r): float => $this->rowY["{$name} {$r}"], array_slice($grid->order, (int) $place, $rows));
+                $ys = array_map(
+                    fn (int $r): float => $this->rowY["{$name} {$r}"],
+                    array_slice($grid->order, (int) $place, $rows),
+                );
                 $cx = $this->columnX[$column] + $this->columnW / 2;
                 $half = $symbol->kind === 'box' ? min(48.0, $this->columnW / 2 - 10.0) : 25.0;
                 foreach ([[$symbol->left, -1], [$symbol->right, 1]] as [$pins, $side]) {
                     foreach ($pins as $i => [$pin, $net]) {
-                        $this->pinWire($name, $grid, $symbol, $pin, $net, $side, $cx + $side * $half, $ys[$i], $side < 0 ? $column : $column + 1);
+                        $this->pinWire(
+                            $name,
+                            $grid,
+                            $symbol,
+                            $pin,
+                            $net,
+                            $side,
+                            $cx + $side * $half,
+                            $ys[$i],
+                            $side < 0 ? $column : $column + 1,
+                        );
                     }
                 }
-                array_push($this->shapes, ...SymbolShapes::lying($this->sketch, $symbol, $cx, $ys, $half, $this->columnW));
+                array_push(
+                    $this->shapes,
+                    ...SymbolShapes::lying($this->sketch, $symbol, $cx, $ys, $half, $this->columnW),
+                );
             }
             $this->ties($name, $grid);
         }
     }
 
-    private function pinWire(string $name, Grid $grid, Symbol $symbol, string $pin, int $net, int $side, float $x, float $y, int $channel): void
-    {
+    private function pinWire(
+        string $name,
+        Grid $grid,
+        Symbol $symbol,
+        string $pin,
+        int $net,
+        int $side,
+        float $x,
+        float $y,
+        int $channel,
+    ): void {
         $amps = $this->sketch->into($symbol, $pin, $side < 0);
         if (! isset($grid->points[$net][$channel])) {
             // The return of a coil, a load or a controller ends in a mark of its own.
-            $this->shapes[] = Shape::wire([[$x, $y], [$x + $side * 8.0, $y]], $this->sketch->conductor($net, abs($amps)), $symbol->part, $pin);
-            $this->shapes[] = Shape::box(Wiring::chassis($this->sketch, $net) ? 'chassis' : 'home', $x + $side * 8.0 - ($side < 0 ? 8.0 : 0.0), $y - 7.0, 8.0, 14.0, $symbol->part);
+            $this->shapes[] = Shape::wire(
+                [[$x, $y], [$x + $side * 8.0, $y]],
+                $this->sketch->conductor($net, abs($amps)),
+                $symbol->part,
+                $pin,
+            );
+            $this->shapes[] = Shape::box(
+                Wiring::chassis($this->sketch, $net) ? 'chassis' : 'home',
+                $x + $side * 8.0 - ($side < 0 ? 8.0 : 0.0),
+                $y - 7.0,
+                8.0,
+                14.0,
+                $symbol->part,
+            );
 
             return;
         }
@@ -353,9 +435,22 @@ final class WidePlan
             }
             foreach ($grid->cells as $other => [$c, $r]) {
                 $contact = $this->sketch->scheme->symbols[$other];
-                if ($contact->kind === 'contact' && $contact->tie !== '' && $contact->tie === $coil->tie && $c === $column && $r !== $row) {
+                if (
+                    $contact->kind === 'contact' &&
+                    $contact->tie !== '' &&
+                    $contact->tie === $coil->tie &&
+                    $c === $column &&
+                    $r !== $row
+                ) {
                     [$a, $b] = [$this->rowY["{$name} {$r}"], $this->rowY["{$name} {$row}"]];
-                    $this->shapes[] = Shape::wire([[$this->columnX[$column] + 3.0, min($a, $b) + 5.0], [$this->columnX[$column] + 3.0, max($a, $b) - 5.0]], 'tie', $coil->part);
+                    $this->shapes[] = Shape::wire(
+                        [
+                            [$this->columnX[$column] + 3.0, min($a, $b) + 5.0],
+                            [$this->columnX[$column] + 3.0, max($a, $b) - 5.0],
+                        ],
+                        'tie',
+                        $coil->part,
+                    );
                 }
             }
         }

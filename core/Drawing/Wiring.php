@@ -25,8 +25,20 @@ final class Wiring
         [$inFeed, $inBack] = [self::nets($feed), self::nets($back)];
 
         return [
-            Grid::of($feed, $return, array_intersect_key($inFeed, $source), array_diff_key(array_intersect_key($inFeed, $lit + $inBack), $return), $fold),
-            Grid::of($back, [], array_intersect_key($inBack, $return), array_diff_key(array_intersect_key($inBack, $lit + $inFeed), $return), $fold),
+            Grid::of(
+                $feed,
+                $return,
+                array_intersect_key($inFeed, $source),
+                array_diff_key(array_intersect_key($inFeed, $lit + $inBack), $return),
+                $fold,
+            ),
+            Grid::of(
+                $back,
+                [],
+                array_intersect_key($inBack, $return),
+                array_diff_key(array_intersect_key($inBack, $lit + $inFeed), $return),
+                $fold,
+            ),
         ];
     }
 
@@ -45,7 +57,12 @@ final class Wiring
         [$pieces, $dots, $open] = $routes->pieces();
         $shapes = [];
         foreach ($pieces as [$net, $points, $amps]) {
-            $shapes[] = Shape::wire($points, $sketch->conductor($net, $amps), self::part($sketch, $net), self::pin($sketch, $net));
+            $shapes[] = Shape::wire(
+                $points,
+                $sketch->conductor($net, $amps),
+                self::part($sketch, $net),
+                self::pin($sketch, $net),
+            );
         }
         foreach ($dots as [$net, $x, $y]) {
             $shapes[] = Shape::box('dot', $x - 4.0, $y - 4.0, 8.0, 8.0, self::part($sketch, $net));
@@ -79,7 +96,8 @@ final class Wiring
 
     public static function chassis(Sketch $sketch, int $net): bool
     {
-        return isset($sketch->analysis->harness->things[$sketch->scheme->nets[$net]->end]) && $sketch->analysis->harness->things[$sketch->scheme->nets[$net]->end]->kind === 'ground';
+        return isset($sketch->analysis->harness->things[$sketch->scheme->nets[$net]->end]) &&
+            $sketch->analysis->harness->things[$sketch->scheme->nets[$net]->end]->kind === 'ground';
     }
 
     /** What is written where a net leaves the drawing. */
@@ -99,6 +117,8 @@ final class Wiring
             }
         }
 
-        return 'return'.(self::chassis($sketch, $net) ? " by {$label}" : '').($metres === null ? '' : ', '.Shown::length($metres, $sketch->units));
+        return 'return'.
+            (self::chassis($sketch, $net) ? " by {$label}" : '').
+            ($metres === null ? '' : ', '.Shown::length($metres, $sketch->units));
     }
 }

@@ -19,8 +19,17 @@ final class AddCircuit
             throw BadBuild::at('/label', 'a circuit needs a name, as "Galley shelf".');
         }
         $id = $draft->name($label);
-        $draft->data['circuits'] = [...$draft->list(['circuits']), ['id' => $id, 'flag' => CopyCircuit::freeFlag($draft, $label), 'label' => $label, 'wants' => []]];
+        $draft->data['circuits'] = [
+            ...$draft->list(['circuits']),
+            ['id' => $id, 'flag' => CopyCircuit::freeFlag($draft, $label), 'label' => $label, 'wants' => []],
+        ];
         $light = $f->object('light');
-        AddLight::addLight($draft, $id, $f->text('supply'), new Fields(['label' => $label, ...$light->data]), $f->object('part'));
+        AddLight::addLight(
+            $draft,
+            $id,
+            $f->text('supply'),
+            new Fields(['label' => $label, ...$light->data]),
+            $f->object('part'),
+        );
     }
 }

@@ -18,7 +18,10 @@ final class AddItem
         $section = explode('.', $f->text('section'))[0];
         $known = array_keys(FormatOne::shape()->fieldsOf(null));
         if (! in_array($section, $known, true)) {
-            throw BadBuild::at('/section', "a build has no section `{$section}`.".BadBuild::nearMiss($section, $known));
+            throw BadBuild::at(
+                '/section',
+                "a build has no section `{$section}`.".BadBuild::nearMiss($section, $known),
+            );
         }
         foreach (explode('.', $f->text('section')) as $step) {
             // A section inside a thing is named by the thing's id: leads.feed.inline
@@ -34,7 +37,9 @@ final class AddItem
             }
         }
         if (isset($value['at_m'])) {
-            $place = count(array_filter($list, fn (mixed $i): bool => is_array($i) && ($i['at_m'] ?? 0) <= $value['at_m']));
+            $place = count(
+                array_filter($list, fn (mixed $i): bool => is_array($i) && ($i['at_m'] ?? 0) <= $value['at_m']),
+            );
         }
         array_splice($list, $place, 0, [$value]);
         $draft->put($path, $list);

@@ -15,24 +15,41 @@ final class AddLight
     public static function addLight(Draft $draft, string $circuit, string $supply, Fields $light, Fields $part): void
     {
         if ($supply === '') {
-            $supply = ($draft->document->fields()->objects('supplies')[0] ?? throw BadBuild::at('/supplies', 'a circuit needs a supply; add one first.'))->text('id');
+            $supply = (
+                $draft->document->fields()->objects('supplies')[0] ??
+                throw BadBuild::at('/supplies', 'a circuit needs a supply; add one first.')
+            )->text('id');
         }
         $partId = self::adopt($draft, $part);
         $label = $light->text('label', 'Light');
         $id = $draft->name("{$circuit}_light");
-        $draft->data['lights'] = [...$draft->list(['lights']), [...$light->data, 'id' => $id, 'circuit' => $circuit, 'part' => $partId]];
+        $draft->data['lights'] = [
+            ...$draft->list(['lights']),
+            [...$light->data, 'id' => $id, 'circuit' => $circuit, 'part' => $partId],
+        ];
         $cores = self::feedCores($supply, $id, $light->text('kind'), $part);
-        $draft->data['leads'] = [...$draft->list(['leads']), [
-            'id' => $draft->name("{$id}_feed"), 'circuit' => $circuit, 'label' => "Feed of {$label}",
-            'cores' => $cores,
-            'length_m' => null, 'wire' => null,
-            'inline' => self::fuses($draft, $supply, $cores),
-        ]];
+        $draft->data['leads'] = [
+            ...$draft->list(['leads']),
+            [
+                'id' => $draft->name("{$id}_feed"),
+                'circuit' => $circuit,
+                'label' => "Feed of {$label}",
+                'cores' => $cores,
+                'length_m' => null,
+                'wire' => null,
+                'inline' => self::fuses($draft, $supply, $cores),
+            ],
+        ];
         foreach ($draft->list(['circuits']) as $i => $c) {
             if (is_array($c) && ($c['id'] ?? '') === $circuit) {
                 $wants = new Fields($c);
-                $draft->put(['circuits', $i, 'wants'], [...$wants->items('wants'),
-                    ['id' => $draft->name("{$id}_want"), 'glow' => [$id], 'when' => ['all' => []], 'level' => 'on']]);
+                $draft->put(
+                    ['circuits', $i, 'wants'],
+                    [
+                        ...$wants->items('wants'),
+                        ['id' => $draft->name("{$id}_want"), 'glow' => [$id], 'when' => ['all' => []], 'level' => 'on'],
+                    ],
+                );
             }
         }
     }
@@ -55,7 +72,14 @@ final class AddLight
                 $n++;
             }
             $draft->named["F{$n}"] = true;
-            $fuses[] = ['id' => "F{$n}", 'kind' => 'fuse', 'at_m' => 0, 'core' => $c + 1, 'fuse_a' => null, 'form' => 'inline_blade'];
+            $fuses[] = [
+                'id' => "F{$n}",
+                'kind' => 'fuse',
+                'at_m' => 0,
+                'core' => $c + 1,
+                'fuse_a' => null,
+                'form' => 'inline_blade',
+            ];
         }
 
         return $fuses;
@@ -66,7 +90,12 @@ final class AddLight
     {
         if ($kind === 'strip' && count($part->objects('channels')) > 1) {
             $plus = $part->text('common', 'plus') === 'plus';
-            $cores = [[$plus ? "{$supply}.plus" : "{$light}.start.common", $plus ? "{$light}.start.common" : "{$supply}.minus"]];
+            $cores = [
+                [
+                    $plus ? "{$supply}.plus" : "{$light}.start.common",
+                    $plus ? "{$light}.start.common" : "{$supply}.minus",
+                ],
+            ];
             foreach ($part->objects('channels') as $channel) {
                 $pin = "{$light}.start.{$channel->text('id')}";
                 $cores[] = $plus ? [$pin, "{$supply}.minus"] : ["{$supply}.plus", $pin];
@@ -93,7 +122,11 @@ final class AddLight
             throw BadBuild::at('/part', 'a light needs a part.');
         }
         foreach ($draft->document->fields()->objects('parts') as $own) {
-            if ($own->data === $part->data || ($part->has('catalogue') && array_diff_key($own->data, ['id' => 1]) == array_diff_key($part->data, ['id' => 1]))) {
+            if (
+                $own->data === $part->data ||
+                ($part->has('catalogue') &&
+                    array_diff_key($own->data, ['id' => 1]) == array_diff_key($part->data, ['id' => 1]))
+            ) {
                 return $own->text('id');
             }
         }

@@ -37,9 +37,16 @@ final class CopyCircuit
         }
         array_map(fn (Fields $w) => $rename($w->text('id')), $source->objects('wants'));
         foreach ($copied as $section => $items) {
-            $draft->data[$section] = [...$draft->list([$section]), ...array_map(fn (array $i): array => self::renamed($i, $names), $items)];
+            $draft->data[$section] = [
+                ...$draft->list([$section]),
+                ...array_map(fn (array $i): array => self::renamed($i, $names), $items),
+            ];
         }
-        $circuit = [...self::renamed($source->data, $names), 'label' => $label, 'flag' => self::freeFlag($draft, $label)];
+        $circuit = [
+            ...self::renamed($source->data, $names),
+            'label' => $label,
+            'flag' => self::freeFlag($draft, $label),
+        ];
         $draft->data['circuits'] = [...$draft->list(['circuits']), $circuit];
     }
 
@@ -64,7 +71,10 @@ final class CopyCircuit
 
     public static function freeFlag(Draft $draft, string $label): string
     {
-        $taken = array_map(fn (Fields $c): string => $c->text('flag', Circuit::flagFor($c->text('label'))), $draft->document->fields()->objects('circuits'));
+        $taken = array_map(
+            fn (Fields $c): string => $c->text('flag', Circuit::flagFor($c->text('label'))),
+            $draft->document->fields()->objects('circuits'),
+        );
         $flag = Circuit::flagFor($label);
         for ($n = 2; in_array($flag, $taken, true); $n++) {
             $flag = mb_substr(Circuit::flagFor($label), 0, $n > 9 ? 1 : 2).$n;

@@ -63,7 +63,7 @@ final class Draft
     {
         $node = $this->data;
         foreach ($path as $key) {
-            $node = is_array($node) ? ($node[$key] ?? []) : [];
+            $node = is_array($node) ? $node[$key] ?? [] : [];
         }
 
         return is_array($node) ? array_values($node) : [];

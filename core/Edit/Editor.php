@@ -40,7 +40,13 @@ final class Editor
             'split_run' => SplitRun::splitRun($draft, $f->text('id')),
             'copy_circuit' => CopyCircuit::copyCircuit($draft, $f->text('id'), $f->text('label')),
             'add_circuit' => AddCircuit::addCircuit($draft, $f),
-            'add_light' => AddLight::addLight($draft, $f->text('circuit'), $f->text('supply'), $f->object('light'), $f->object('part')),
+            'add_light' => AddLight::addLight(
+                $draft,
+                $f->text('circuit'),
+                $f->text('supply'),
+                $f->object('light'),
+                $f->object('part'),
+            ),
             'use_part' => UsePart::usePart($draft, $f->text('id'), $f->object('part')),
             'set_wire' => SetWire::setWire($draft, $f),
             'use_way' => UseWay::useWay($draft, $f),
@@ -48,7 +54,11 @@ final class Editor
             'accept' => SetAside::accept($draft, $f),
             'unaccept' => SetAside::unaccept($draft, $f->text('rule'), $f->text('subject')),
             'restore' => throw BadBuild::at('/op', 'restore names a revision and is done by the store.'),
-            default => throw BadBuild::expected('/op', 'a known edit (set, add, remove, move, feed_both_ends, copy_circuit, …)', $edit['op'] ?? null),
+            default => throw BadBuild::expected(
+                '/op',
+                'a known edit (set, add, remove, move, feed_both_ends, copy_circuit, …)',
+                $edit['op'] ?? null,
+            ),
         };
 
         return Document::fromEdited($draft->data);

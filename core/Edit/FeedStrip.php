@@ -35,7 +35,7 @@ final class FeedStrip
     {
         return [
             'id' => $draft->name("{$light}_far"),
-            ...($fed->has('circuit') ? ['circuit' => $fed->text('circuit')] : []),
+            ...$fed->has('circuit') ? ['circuit' => $fed->text('circuit')] : [],
             'label' => 'Along the strip to its far end',
             'cores' => array_map(fn (string $rail): array => ["{$light}.start.{$rail}", "{$light}.end.{$rail}"], $rails),
             'length_m' => self::alongM($draft, $light),
@@ -49,13 +49,16 @@ final class FeedStrip
         $item = $draft->index->item($light);
         $strip = Light::of($item, $draft->index->item($item->text('part')))->strip();
 
-        return ceil((StripFit::of($strip, $item->number('wanted_m'), $item->text('fit', 'down'))->cutM + 0.1) * 20) / 20;
+        return ceil((StripFit::of($strip, $item->number('wanted_m'), $item->text('fit', 'down'))->cutM + 0.1) * 20) /
+            20;
     }
 
     public static function feed(Draft $draft, string $light, string $feed): void
     {
         $rails = self::rails($draft, $light);
-        $mark = ['start' => 'start', 'end' => 'end', 'middle' => 'middle', 'both' => 'start'][$feed] ?? throw BadBuild::expected('/feed', 'start, end, both or middle', $feed);
+        $mark =
+            ['start' => 'start', 'end' => 'end', 'middle' => 'middle', 'both' => 'start'][$feed] ??
+            throw BadBuild::expected('/feed', 'start, end, both or middle', $feed);
         $leads = [];
         $fed = $along = null;
         foreach ($draft->document->fields()->objects('leads') as $lead) {
@@ -67,14 +70,27 @@ final class FeedStrip
 
                 continue; // an earlier jumper along the strip
             }
-            $moved = array_map(fn (mixed $core): array => array_map(
-                fn (mixed $pin): mixed => is_string($pin) && $on($pin) ? "{$light}.{$mark}.".substr((string) strrchr($pin, '.'), 1) : $pin,
-                is_array($core) ? array_values($core) : []), $cores);
-            $fed = $moved !== $cores || array_filter($moved, fn (array $c): bool => $on($c[0] ?? null) || $on($c[1] ?? null)) !== [] ? $lead : $fed;
+            $moved = array_map(
+                fn (mixed $core): array => array_map(
+                    fn (mixed $pin): mixed => is_string($pin) && $on($pin)
+                        ? "{$light}.{$mark}.".substr((string) strrchr($pin, '.'), 1)
+                        : $pin,
+                    is_array($core) ? array_values($core) : [],
+                ),
+                $cores,
+            );
+            $fed =
+                $moved !== $cores ||
+                array_filter($moved, fn (array $c): bool => $on($c[0] ?? null) || $on($c[1] ?? null)) !== []
+                    ? $lead
+                    : $fed;
             $leads[] = [...$lead->data, 'cores' => $moved];
         }
         if ($fed === null) {
-            throw BadBuild::at($draft->index->path($light), "`{$light}` has no lead yet, so there is nothing to feed it with.");
+            throw BadBuild::at(
+                $draft->index->path($light),
+                "`{$light}` has no lead yet, so there is nothing to feed it with.",
+            );
         }
         if ($feed === 'both') {
             $leads[] = $along ?? self::jumper($draft, $light, $rails, $fed);

@@ -15,7 +15,11 @@ final class RemoveItem
     {
         $f = $draft->document->fields();
         foreach ([...$f->objects('lights'), ...$f->objects('devices'), ...$f->objects('leads')] as $item) {
-            $uses = [$item->text('part'), $item->text('wire'), ...array_map(fn (Fields $i): string => $i->text('part'), $item->objects('inline'))];
+            $uses = [
+                $item->text('part'),
+                $item->text('wire'),
+                ...array_map(fn (Fields $i): string => $i->text('part'), $item->objects('inline')),
+            ];
             if ($item->text('id') !== $except && in_array($part, $uses, true)) {
                 return $item->text('id');
             }
@@ -46,7 +50,10 @@ final class RemoveItem
         }
         foreach ($section === 'supplies' ? $draft->document->fields()->objects('leads') : [] as $lead) {
             if (array_filter($lead->items('cores'), fn (mixed $core): bool => self::touches($core, $gone)) !== []) {
-                throw BadBuild::at($draft->index->path($id), "`{$id}` still feeds `{$lead->text('id')}`; take that lead off first.");
+                throw BadBuild::at(
+                    $draft->index->path($id),
+                    "`{$id}` still feeds `{$lead->text('id')}`; take that lead off first.",
+                );
             }
         }
         self::sweep($draft, $gone);
@@ -61,7 +68,9 @@ final class RemoveItem
     {
         $leads = [];
         foreach ($draft->document->fields()->objects('leads') as $lead) {
-            $cores = array_values(array_filter($lead->items('cores'), fn (mixed $core): bool => ! self::touches($core, $gone)));
+            $cores = array_values(
+                array_filter($lead->items('cores'), fn (mixed $core): bool => ! self::touches($core, $gone)),
+            );
             if ($cores === [] || isset($gone[$lead->text('id')])) {
                 $gone[$lead->text('id')] = true;
                 foreach ($lead->objects('inline') as $thing) {

@@ -17,13 +17,26 @@ final class SetAside
             throw BadBuild::at('/reason', 'setting a finding aside needs its reason, as "the shelf hides that end".');
         }
         self::unaccept($draft, $f->text('rule'), $f->text('subject'));
-        $draft->data['accepted'] = [...$draft->list(['accepted']), ['rule' => $f->text('rule'), 'subject' => $f->text('subject'), 'reason' => $reason,
-            ...($f->has('on') ? ['on' => $f->text('on')] : [])]];
+        $draft->data['accepted'] = [
+            ...$draft->list(['accepted']),
+            [
+                'rule' => $f->text('rule'),
+                'subject' => $f->text('subject'),
+                'reason' => $reason,
+                ...$f->has('on') ? ['on' => $f->text('on')] : [],
+            ],
+        ];
     }
 
     public static function unaccept(Draft $draft, string $rule, string $subject): void
     {
-        $draft->data['accepted'] = array_values(array_filter($draft->list(['accepted']),
-            fn (mixed $a): bool => ! is_array($a) || ($a['rule'] ?? '') !== $rule || ($a['subject'] ?? '') !== $subject));
+        $draft->data['accepted'] = array_values(
+            array_filter(
+                $draft->list(['accepted']),
+                fn (mixed $a): bool => ! is_array($a) ||
+                    ($a['rule'] ?? '') !== $rule ||
+                    ($a['subject'] ?? '') !== $subject,
+            ),
+        );
     }
 }

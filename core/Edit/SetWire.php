@@ -21,13 +21,20 @@ final class SetWire
             $name = $awg !== null ? "wire_{$awg}awg" : 'wire_'.str_replace('.', '_', (string) $area).'mm2';
             $wire = $draft->index->has($name) ? $name : null;
             foreach ($draft->document->fields()->objects('parts') as $part) {
-                if ($part->text('kind') === 'wire' && $part->integer('cores', 1) === 1 && abs($part->number('area_mm2') - $area) < 1e-9) {
+                if (
+                    $part->text('kind') === 'wire' &&
+                    $part->integer('cores', 1) === 1 &&
+                    abs($part->number('area_mm2') - $area) < 1e-9
+                ) {
                     $wire = $part->text('id');
                 }
             }
             if ($wire === null) {
                 $wire = $name;
-                $draft->data['parts'] = [...$draft->list(['parts']), ['id' => $name, 'kind' => 'wire', 'area_mm2' => $area, 'awg' => $awg, 'insulation_c' => 105]];
+                $draft->data['parts'] = [
+                    ...$draft->list(['parts']),
+                    ['id' => $name, 'kind' => 'wire', 'area_mm2' => $area, 'awg' => $awg, 'insulation_c' => 105],
+                ];
             }
         }
         $draft->put([...$draft->index->paths[$lead], 'wire'], $wire);

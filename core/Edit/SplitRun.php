@@ -22,19 +22,31 @@ final class SplitRun
         foreach ($draft->document->fields()->objects('lights') as $one) {
             if ($one->text('id') === $light) {
                 $lights[] = [...$one->data, 'wanted_m' => $half];
-                $lights[] = [...$one->data, 'id' => $second, 'label' => $one->text('label', $light).', second run', 'wanted_m' => round($item->number('wanted_m') - $half, 4)];
+                $lights[] = [
+                    ...$one->data,
+                    'id' => $second,
+                    'label' => $one->text('label', $light).', second run',
+                    'wanted_m' => round($item->number('wanted_m') - $half, 4),
+                ];
             } else {
                 $lights[] = $one->data;
             }
         }
         $draft->data['lights'] = $lights;
-        $draft->data['leads'] = [...$draft->list(['leads']), [
-            'id' => $draft->name("{$second}_feed"),
-            ...($item->has('circuit') ? ['circuit' => $item->text('circuit')] : []),
-            'label' => 'To the second run',
-            'cores' => array_map(fn (string $rail): array => ["{$light}.start.{$rail}", "{$second}.start.{$rail}"], $rails),
-            'length_m' => 0.1, 'wire' => null,
-        ]];
+        $draft->data['leads'] = [
+            ...$draft->list(['leads']),
+            [
+                'id' => $draft->name("{$second}_feed"),
+                ...$item->has('circuit') ? ['circuit' => $item->text('circuit')] : [],
+                'label' => 'To the second run',
+                'cores' => array_map(
+                    fn (string $rail): array => ["{$light}.start.{$rail}", "{$second}.start.{$rail}"],
+                    $rails,
+                ),
+                'length_m' => 0.1,
+                'wire' => null,
+            ],
+        ];
         self::glowToo($draft, $light, $second);
     }
 
@@ -44,7 +56,10 @@ final class SplitRun
         foreach ($draft->list(['circuits']) as $i => $circuit) {
             foreach ((new Fields(is_array($circuit) ? $circuit : []))->objects('wants') as $j => $want) {
                 $more = array_filter($want->texts('glow'), fn (string $g): bool => explode('.', $g)[0] === $light);
-                $glow = [...$want->texts('glow'), ...array_map(fn (string $g): string => $twin.substr($g, strlen($light)), array_values($more))];
+                $glow = [
+                    ...$want->texts('glow'),
+                    ...array_map(fn (string $g): string => $twin.substr($g, strlen($light)), array_values($more)),
+                ];
                 $draft->put(['circuits', $i, 'wants', $j, 'glow'], $glow);
             }
         }

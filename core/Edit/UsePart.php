@@ -26,9 +26,14 @@ final class UsePart
 
             return;
         }
-        $kind = ['strip' => 'strip', 'led' => 'leds', 'module' => 'module'][$part->text('kind')] ?? throw BadBuild::at('/part', 'this part gives no light.');
+        $kind =
+            ['strip' => 'strip', 'led' => 'leds', 'module' => 'module'][$part->text('kind')] ??
+            throw BadBuild::at('/part', 'this part gives no light.');
         if ($item->text('kind') !== $kind) {
-            throw BadBuild::at('/part', "`{$light}` is a {$item->text('kind')}; a {$part->text('kind')} needs a light of its own.");
+            throw BadBuild::at(
+                '/part',
+                "`{$light}` is a {$item->text('kind')}; a {$part->text('kind')} needs a light of its own.",
+            );
         }
         $old = $item->text('part');
         $oldRails = $kind === 'strip' ? Pins::rails($draft->index->item($old)) : [];
@@ -38,7 +43,9 @@ final class UsePart
             self::rewire($draft, $light, $part);
         }
         if ($old !== $id && RemoveItem::userOf($draft, $old, $light) === null) {
-            $draft->data['parts'] = array_values(array_filter($draft->list(['parts']), fn (mixed $p): bool => ! is_array($p) || ($p['id'] ?? '') !== $old));
+            $draft->data['parts'] = array_values(
+                array_filter($draft->list(['parts']), fn (mixed $p): bool => ! is_array($p) || ($p['id'] ?? '') !== $old),
+            );
         }
     }
 
@@ -49,9 +56,20 @@ final class UsePart
         }
         $old = $draft->index->item($id)->text('part');
         $draft->put([...$draft->index->paths[$id], 'part'], AddLight::adopt($draft, $part));
-        $users = array_filter(array_merge([], ...array_map(fn (Fields $l): array => $l->objects('inline'), $draft->document->fields()->objects('leads'))), fn (Fields $t): bool => $t->text('part') === $old && $t->text('id') !== $id);
+        $users = array_filter(
+            array_merge(
+                [],
+                ...array_map(
+                    fn (Fields $l): array => $l->objects('inline'),
+                    $draft->document->fields()->objects('leads'),
+                ),
+            ),
+            fn (Fields $t): bool => $t->text('part') === $old && $t->text('id') !== $id,
+        );
         if ($users === []) {
-            $draft->data['parts'] = array_values(array_filter($draft->list(['parts']), fn (mixed $p): bool => ! is_array($p) || ($p['id'] ?? '') !== $old));
+            $draft->data['parts'] = array_values(
+                array_filter($draft->list(['parts']), fn (mixed $p): bool => ! is_array($p) || ($p['id'] ?? '') !== $old),
+            );
         }
     }
 
@@ -60,7 +78,10 @@ final class UsePart
     {
         $kind = $device->text('kind');
         if ($part->text('kind') !== $kind) {
-            throw BadBuild::at('/part', "`{$id}` is a {$kind}; `{$part->text('label', $part->text('id'))}` is a {$part->text('kind')}.");
+            throw BadBuild::at(
+                '/part',
+                "`{$id}` is a {$kind}; `{$part->text('label', $part->text('id'))}` is a {$part->text('kind')}.",
+            );
         }
         $oldId = $device->text('part');
         $old = $draft->index->item($oldId);
@@ -75,7 +96,19 @@ final class UsePart
                 foreach (is_array($core) ? $core : [] as $e => $pin) {
                     [$head, $name] = [...explode('.', is_string($pin) ? $pin : ''), ''];
                     if ($head === $id) {
-                        $draft->put(['leads', $l, 'cores', $c, $e], "{$id}.".($pins[$name] ?? throw BadBuild::at('/part', "a lead hangs on `{$id}.{$name}`, and ".$part->text('label', $part->text('id')).' has no such pin; it has '.implode(', ', $part->texts('pins')).'.')));
+                        $draft->put(
+                            ['leads', $l, 'cores', $c, $e],
+                            "{$id}.".
+                                ($pins[$name] ??
+                                    throw BadBuild::at(
+                                        '/part',
+                                        "a lead hangs on `{$id}.{$name}`, and ".
+                                            $part->text('label', $part->text('id')).
+                                            ' has no such pin; it has '.
+                                            implode(', ', $part->texts('pins')).
+                                            '.',
+                                    )),
+                        );
                     }
                 }
             }
@@ -83,7 +116,11 @@ final class UsePart
         $at = [];
         foreach ($device->object('at')->data as $position => $when) {
             $n = array_search($position, $old->texts('positions'), true);
-            $at[in_array($position, $part->texts('positions'), true) ? $position : ($part->texts('positions')[(int) $n] ?? $position)] = $when;
+            $at[
+                in_array($position, $part->texts('positions'), true)
+                    ? $position
+                    : $part->texts('positions')[(int) $n] ?? $position
+            ] = $when;
         }
         $path = $draft->index->paths[$id];
         $draft->put([...$path, 'part'], AddLight::adopt($draft, $part));
@@ -91,7 +128,12 @@ final class UsePart
             $draft->put([...$path, 'at'], $at);
         }
         if (RemoveItem::userOf($draft, $oldId, $id) === null) {
-            $draft->data['parts'] = array_values(array_filter($draft->list(['parts']), fn (mixed $p): bool => ! is_array($p) || ($p['id'] ?? '') !== $oldId));
+            $draft->data['parts'] = array_values(
+                array_filter(
+                    $draft->list(['parts']),
+                    fn (mixed $p): bool => ! is_array($p) || ($p['id'] ?? '') !== $oldId,
+                ),
+            );
         }
     }
 
@@ -122,11 +164,18 @@ final class UsePart
                     $supply = ($draft->index->sections[$head] ?? '') === 'supplies' ? $head : $supply;
                 }
             }
-            if (array_filter($f->items('cores'), fn (mixed $c): bool => RemoveItem::touches($c, [$light => true])) === []) {
+            if (
+                array_filter($f->items('cores'), fn (mixed $c): bool => RemoveItem::touches($c, [$light => true])) === []
+            ) {
                 continue;
             }
             if ($supply === null) {
-                throw BadBuild::at('/part', "`{$f->text('id')}` does not come from a supply; take it off before the strip changes its number of wires.");
+                throw BadBuild::at(
+                    '/part',
+                    "`{$f->text(
+                        'id',
+                    )}` does not come from a supply; take it off before the strip changes its number of wires.",
+                );
             }
             $draft->put(['leads', $i, 'cores'], AddLight::feedCores($supply, $light, 'strip', $part));
             $draft->put(['leads', $i, 'wire'], null);

@@ -15,8 +15,24 @@ use BenchGlow\Ways\Ways;
 /** Another way of switching for a circuit: its own switches and leads give way to those of the way; its lights stay. */
 final class UseWay
 {
-    private const ROLES = ['k' => 'relay', 'c' => 'controller', 'a' => 'amplifier', 'm' => 'controller', 's' => 'switch', 'lid' => 'lid switch', 'master' => 'master', 'low' => 'low switch', 'high' => 'high switch', 't' => 'sender', 'r' => 'receiver',
-        'j' => 'joint', 'out' => 'joint', 'meet' => 'joint', 'tap' => 'tap', 'back' => 'joint of the return'];
+    private const ROLES = [
+        'k' => 'relay',
+        'c' => 'controller',
+        'a' => 'amplifier',
+        'm' => 'controller',
+        's' => 'switch',
+        'lid' => 'lid switch',
+        'master' => 'master',
+        'low' => 'low switch',
+        'high' => 'high switch',
+        't' => 'sender',
+        'r' => 'receiver',
+        'j' => 'joint',
+        'out' => 'joint',
+        'meet' => 'joint',
+        'tap' => 'tap',
+        'back' => 'joint of the return',
+    ];
 
     private Fields $old;
 
@@ -57,12 +73,24 @@ final class UseWay
         }
         $longest = ['length_m' => null];
         foreach ($this->draft->document->fields()->objects('leads') as $lead) {
-            $foreign = array_filter($lead->items('cores'), fn (mixed $core): bool => array_filter(is_array($core) ? $core : [], fn (mixed $p): bool => is_string($p) && ! isset($lights[explode('.', $p)[0]])) !== []);
+            $foreign = array_filter(
+                $lead->items('cores'),
+                fn (mixed $core): bool => array_filter(
+                    is_array($core) ? $core : [],
+                    fn (mixed $p): bool => is_string($p) && ! isset($lights[explode('.', $p)[0]]),
+                ) !== [],
+            );
             if ($lead->text('circuit') === $this->circuit && $foreign !== []) {
                 $gone[$lead->text('id')] = true;
                 $longest = $lead->number('length_m') > ($longest['length_m'] ?? 0.0) ? $lead->data : $longest;
-            } elseif ($lead->text('circuit') !== $this->circuit && array_filter($lead->items('cores'), fn (mixed $core): bool => RemoveItem::touches($core, $gone)) !== []) {
-                throw BadBuild::at('/way', "`{$lead->text('id')}` of another circuit hangs on this one; take it off first.");
+            } elseif (
+                $lead->text('circuit') !== $this->circuit &&
+                array_filter($lead->items('cores'), fn (mixed $core): bool => RemoveItem::touches($core, $gone)) !== []
+            ) {
+                throw BadBuild::at(
+                    '/way',
+                    "`{$lead->text('id')}` of another circuit hangs on this one; take it off first.",
+                );
             }
         }
         $this->old = new Fields($longest);
@@ -71,7 +99,13 @@ final class UseWay
 
     private function add(Plan $plan): void
     {
-        foreach (['inputs' => [['inputs'], $plan->newInputs], 'wires' => [['host', 'wires'], $plan->newWires], 'ways' => [['host', 'ways'], $plan->newWays]] as [$path, $items]) {
+        foreach (
+            [
+                'inputs' => [['inputs'], $plan->newInputs],
+                'wires' => [['host', 'wires'], $plan->newWires],
+                'ways' => [['host', 'ways'], $plan->newWays],
+            ] as [$path, $items]
+        ) {
             if ($items !== []) {
                 $this->draft->put($path, [...$this->draft->list($path), ...array_values($items)]);
             }
@@ -82,13 +116,27 @@ final class UseWay
             $devices[] = $this->device($role, $device);
         }
         // A radio's other half is known by its role until it has an id.
-        $devices = array_map(fn (mixed $d): mixed => is_array($d) && is_array($d['hears'] ?? null) && in_array($d['id'] ?? '', $this->ids, true)
-            ? [...$d, 'hears' => array_map(fn (mixed $pin): string => $this->pin(is_string($pin) ? $pin : '', []), $d['hears'])] : $d, $devices);
+        $devices = array_map(
+            fn (mixed $d): mixed => is_array($d) &&
+            is_array($d['hears'] ?? null) &&
+            in_array($d['id'] ?? '', $this->ids, true)
+                ? [
+                    ...$d,
+                    'hears' => array_map(
+                        fn (mixed $pin): string => $this->pin(is_string($pin) ? $pin : '', []),
+                        $d['hears'],
+                    ),
+                ]
+                : $d,
+            $devices,
+        );
         $this->draft->data['devices'] = $devices;
         $leads = $this->draft->list(['leads']);
         $parts = [];
         foreach ($this->draft->list(['parts']) as $part) {
-            $parts[is_array($part) && is_string($part['id'] ?? null) ? $part['id'] : ''] = new Fields(is_array($part) ? $part : []);
+            $parts[is_array($part) && is_string($part['id'] ?? null) ? $part['id'] : ''] = new Fields(
+                is_array($part) ? $part : [],
+            );
         }
         $kept = false;
         foreach ($plan->leads as [$from, $to, $inline, $label]) {
@@ -105,7 +153,8 @@ final class UseWay
     {
         $item = ['id' => $this->ids[$role], 'circuit' => $this->circuit, 'kind' => $device['kind'], ...$device['more']];
         if ($device['part'] !== '') {
-            $part = Catalogue::part($device['part']) ?? throw BadBuild::at('/way', "the shelf has no `{$device['part']}`.");
+            $part =
+                Catalogue::part($device['part']) ?? throw BadBuild::at('/way', "the shelf has no `{$device['part']}`.");
             $item['part'] = AddLight::adopt($this->draft, $part);
             if ($device['at'] !== []) {
                 $item['at'] = [self::made($part) => $device['at']];
@@ -123,7 +172,7 @@ final class UseWay
     {
         $at = $part->objects('contacts')[0]->object('closed_when')->text('at');
 
-        return $at !== '' ? $at : ($part->texts('positions')[1] ?? 'on');
+        return $at !== '' ? $at : $part->texts('positions')[1] ?? 'on';
     }
 
     /**
@@ -141,8 +190,20 @@ final class UseWay
             [$what, $value] = [...explode(' ', $kind), ''];
             $at = round(0.05 * $k, 3);
             $things[] = match ($what) {
-                'fuse' => ['id' => $this->free('F'), 'kind' => 'fuse', 'at_m' => $at, 'fuse_a' => null, 'form' => 'inline_blade'],
-                'diode' => ['id' => $this->free('D'), 'kind' => 'diode', 'at_m' => $at, 'part' => AddLight::adopt($this->draft, Catalogue::part('schottky_3') ?? new Fields([])), 'points' => 'to'],
+                'fuse' => [
+                    'id' => $this->free('F'),
+                    'kind' => 'fuse',
+                    'at_m' => $at,
+                    'fuse_a' => null,
+                    'form' => 'inline_blade',
+                ],
+                'diode' => [
+                    'id' => $this->free('D'),
+                    'kind' => 'diode',
+                    'at_m' => $at,
+                    'part' => AddLight::adopt($this->draft, Catalogue::part('schottky_3') ?? new Fields([])),
+                    'points' => 'to',
+                ],
                 default => ['id' => $this->free('R'), 'kind' => 'resistor', 'at_m' => $at, 'ohm' => (float) $value],
             };
         }
@@ -150,12 +211,20 @@ final class UseWay
         if ($label === 'Return') {
             $this->returned = true;
         }
-        $words = $label === '' ? ucfirst($this->said($from)).' to '.$this->said($to) : $label.' of '.($this->draft->index->item($this->circuit)->text('label', $this->circuit));
+        $words =
+            $label === ''
+                ? ucfirst($this->said($from)).' to '.$this->said($to)
+                : $label.' of '.$this->draft->index->item($this->circuit)->text('label', $this->circuit);
 
         return [
-            'id' => $this->draft->name($this->circuit.'_'.($label === '' ? 'lead' : $label)), 'circuit' => $this->circuit, 'label' => $words,
-            'cores' => [[$this->pin($from, $parts), $this->pin($to, $parts)]], 'length_m' => $old->numberOrNull('length_m'), 'wire' => null,
-            ...($old->texts('route') === [] ? [] : ['route' => $old->texts('route')]), ...($things === [] ? [] : ['inline' => $this->within($things, $old->numberOrNull('length_m'))]),
+            'id' => $this->draft->name($this->circuit.'_'.($label === '' ? 'lead' : $label)),
+            'circuit' => $this->circuit,
+            'label' => $words,
+            'cores' => [[$this->pin($from, $parts), $this->pin($to, $parts)]],
+            'length_m' => $old->numberOrNull('length_m'),
+            'wire' => null,
+            ...$old->texts('route') === [] ? [] : ['route' => $old->texts('route')],
+            ...$things === [] ? [] : ['inline' => $this->within($things, $old->numberOrNull('length_m'))],
         ];
     }
 
@@ -164,10 +233,22 @@ final class UseWay
     {
         [$role, $local] = [...explode('.', $pin), ''];
         $name = self::ROLES[rtrim($role, '0123456789')] ?? null;
-        $words = isset($this->ids[$role]) && $name !== null ? $name : lcfirst($this->draft->index->item($role)->text('label', $role));
+        $words =
+            isset($this->ids[$role]) && $name !== null
+                ? $name
+                : lcfirst($this->draft->index->item($role)->text('label', $role));
         $end = in_array($local, ['in', 'out', 'plus', 'start', 'end', 'middle'], true) ? '' : $local;
 
-        return trim("{$words} ".str_replace(['in_plus', 'in_minus', 'out_plus', 'sig_', '_'], ['+', '−', '+', 'signal ', ' '], str_contains($pin, '.start.') || str_contains($pin, '.end.') ? substr((string) strrchr($pin, '.'), 1) : $end));
+        return trim(
+            "{$words} ".
+                str_replace(
+                    ['in_plus', 'in_minus', 'out_plus', 'sig_', '_'],
+                    ['+', '−', '+', 'signal ', ' '],
+                    str_contains($pin, '.start.') || str_contains($pin, '.end.')
+                        ? substr((string) strrchr($pin, '.'), 1)
+                        : $end,
+                ),
+        );
     }
 
     private ?bool $returned = null;
@@ -180,7 +261,13 @@ final class UseWay
      */
     private function within(array $things, ?float $length): array
     {
-        return array_map(fn (array $t): array => [...$t, 'at_m' => $length === null ? 0 : min(is_numeric($t['at_m']) ? (float) $t['at_m'] : 0.0, $length)], $things);
+        return array_map(
+            fn (array $t): array => [
+                ...$t,
+                'at_m' => $length === null ? 0 : min(is_numeric($t['at_m']) ? (float) $t['at_m'] : 0.0, $length),
+            ],
+            $things,
+        );
     }
 
     private function free(string $letter): string
@@ -208,7 +295,12 @@ final class UseWay
         foreach ($this->draft->list(['devices']) as $device) {
             $f = new Fields(is_array($device) ? $device : []);
             $contacts = ($parts[$f->text('part')] ?? new Fields([]))->objects('contacts');
-            if ($f->text('id') === $this->ids[$role] && $f->text('kind') === 'switch' && in_array($local, ['in', 'out'], true) && $contacts !== []) {
+            if (
+                $f->text('id') === $this->ids[$role] &&
+                $f->text('kind') === 'switch' &&
+                in_array($local, ['in', 'out'], true) &&
+                $contacts !== []
+            ) {
                 $local = $contacts[0]->text($local === 'in' ? 'from' : 'to');
             }
         }
@@ -231,7 +323,10 @@ final class UseWay
     private function say(Plan $plan): void
     {
         $path = $this->draft->index->paths[$this->circuit];
-        $wants = array_map(fn (array $w): array => ['id' => $this->draft->name("{$this->circuit}_want"), ...$w], $plan->wants);
+        $wants = array_map(
+            fn (array $w): array => ['id' => $this->draft->name("{$this->circuit}_want"), ...$w],
+            $plan->wants,
+        );
         $this->draft->put([...$path, 'wants'], $wants);
     }
 }

@@ -54,7 +54,9 @@ final class BadBuild extends \DomainException
             is_string($value) => '"'.mb_strimwidth($value, 0, 40, '…').'"',
             is_bool($value) => $value ? 'true' : 'false',
             $value === null => 'null',
-            is_int($value), is_float($value) => is_finite((float) $value) ? (string) json_encode($value) : 'a number too large',
+            is_int($value), is_float($value) => is_finite((float) $value)
+                ? (string) json_encode($value)
+                : 'a number too large',
             is_array($value) => 'a list',
             default => 'an object',
         };

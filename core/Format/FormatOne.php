@@ -15,54 +15,176 @@ final class FormatOne
 
     public const MINOR = 1;
 
-    public const PLACES = ['boat', 'road_vehicle', 'cycle', 'cabinet', 'display', 'stall', 'portable', 'wearable', 'other'];
+    public const PLACES = [
+        'boat',
+        'road_vehicle',
+        'cycle',
+        'cabinet',
+        'display',
+        'stall',
+        'portable',
+        'wearable',
+        'other',
+    ];
 
-    public const SUPPLY_KINDS = ['lead_acid_12v', 'lead_acid_24v', 'lifepo4_12v', 'lifepo4_24v', 'driver_12v', 'driver_24v', 'usb_5v', 'block_9v', 'tool_18v', 'no_battery_12v', 'other'];
+    public const SUPPLY_KINDS = [
+        'lead_acid_12v',
+        'lead_acid_24v',
+        'lifepo4_12v',
+        'lifepo4_24v',
+        'driver_12v',
+        'driver_24v',
+        'usb_5v',
+        'block_9v',
+        'tool_18v',
+        'no_battery_12v',
+        'other',
+    ];
 
-    public const FACT_KINDS = ['no_drill', 'comes_apart', 'wet', 'hot', 'moving', 'surface', 'seen_by', 'road', 'water', 'budget', 'needed_by', 'looks_unlit', 'hinders', 'other'];
+    public const FACT_KINDS = [
+        'no_drill',
+        'comes_apart',
+        'wet',
+        'hot',
+        'moving',
+        'surface',
+        'seen_by',
+        'road',
+        'water',
+        'budget',
+        'needed_by',
+        'looks_unlit',
+        'hinders',
+        'other',
+    ];
 
-    public const COLOURS = ['red', 'amber', 'yellow', 'green', 'blue', 'uv', 'white', 'warm_white', 'neutral_white', 'cool_white'];
+    public const COLOURS = [
+        'red',
+        'amber',
+        'yellow',
+        'green',
+        'blue',
+        'uv',
+        'white',
+        'warm_white',
+        'neutral_white',
+        'cool_white',
+    ];
 
     private static ?S $shape = null;
 
     public static function shape(): S
     {
-        return self::$shape ??= S::record([
-            'format' => S::choice(self::NAME),
-            'version' => S::integer(self::VERSION, self::VERSION),
-            'minor' => S::integer(0, 999),
-            'title' => S::text(200, 1),
-            'place' => S::choice(...self::PLACES),
-            'settings' => self::settings(),
-            'brief' => S::record(['note' => S::text(5000), 'facts' => S::list(S::record(
-                ['id' => S::id(), 'kind' => S::choice(...self::FACT_KINDS), 'where' => S::text(), 'value' => S::text()], ['id', 'kind']))]),
-            'supplies' => S::list(self::supply()),
-            'inputs' => S::list(S::record([
-                'id' => S::id(), 'label' => S::text(),
-                'kind' => S::choice('hand', 'key', 'running', 'brake', 'turn', 'hazard', 'reverse', 'fog', 'courtesy', 'door', 'lid', 'load', 'remote', 'dusk', 'motion', 'other'),
-                'positions' => S::list(S::local(), 2, 20), 'momentary' => S::flag(),
-            ], ['id', 'kind'])),
-            'never' => S::list(S::when()),
-            'host' => self::host(),
-            'parts' => S::list(self::part()),
-            'circuits' => S::list(S::record([
-                'id' => S::id(), 'flag' => S::text(3, 1), 'label' => S::text(200, 1), 'note' => S::text(2000),
-                'wants' => S::list(S::record([
-                    'id' => S::id(), 'glow' => S::list(S::pin(), 1), 'when' => S::when(),
-                    'level' => S::choice('on', 'low', 'high', 'free'), 'flash' => S::flag(), 'colour' => S::text()->orNull(),
-                ], ['id', 'glow', 'when'])),
-            ], ['id', 'label'])),
-            'lights' => S::list(self::light()),
-            'devices' => S::list(self::device()),
-            'leads' => S::list(self::lead()),
-            'routes' => S::list(S::record([
-                'id' => S::id(), 'label' => S::text(), 'length_m' => S::number(0, 1000)->orNull(),
-                'zone' => S::choice('cabin', 'cupboard', 'sealed_panel', 'floor', 'engine', 'outside', 'hinge', 'roof'),
-                'ambient_c' => S::number(-40, 200), 'hazards' => S::list(S::choice('hot', 'moving', 'sharp', 'wet', 'fuel', 'pinch')),
-                'fixing' => S::choice('clip', 'loom', 'tape', 'host_loom', 'none'), 'loom' => S::id()->orNull(),
-            ], ['id'])),
-            ...self::later(),
-        ], ['format', 'version', 'title', 'place', 'supplies', 'circuits']);
+        return self::$shape ??= S::record(
+            [
+                'format' => S::choice(self::NAME),
+                'version' => S::integer(self::VERSION, self::VERSION),
+                'minor' => S::integer(0, 999),
+                'title' => S::text(200, 1),
+                'place' => S::choice(...self::PLACES),
+                'settings' => self::settings(),
+                'brief' => S::record([
+                    'note' => S::text(5000),
+                    'facts' => S::list(
+                        S::record(
+                            [
+                                'id' => S::id(),
+                                'kind' => S::choice(...self::FACT_KINDS),
+                                'where' => S::text(),
+                                'value' => S::text(),
+                            ],
+                            ['id', 'kind'],
+                        ),
+                    ),
+                ]),
+                'supplies' => S::list(self::supply()),
+                'inputs' => S::list(
+                    S::record(
+                        [
+                            'id' => S::id(),
+                            'label' => S::text(),
+                            'kind' => S::choice(
+                                'hand',
+                                'key',
+                                'running',
+                                'brake',
+                                'turn',
+                                'hazard',
+                                'reverse',
+                                'fog',
+                                'courtesy',
+                                'door',
+                                'lid',
+                                'load',
+                                'remote',
+                                'dusk',
+                                'motion',
+                                'other',
+                            ),
+                            'positions' => S::list(S::local(), 2, 20),
+                            'momentary' => S::flag(),
+                        ],
+                        ['id', 'kind'],
+                    ),
+                ),
+                'never' => S::list(S::when()),
+                'host' => self::host(),
+                'parts' => S::list(self::part()),
+                'circuits' => S::list(
+                    S::record(
+                        [
+                            'id' => S::id(),
+                            'flag' => S::text(3, 1),
+                            'label' => S::text(200, 1),
+                            'note' => S::text(2000),
+                            'wants' => S::list(
+                                S::record(
+                                    [
+                                        'id' => S::id(),
+                                        'glow' => S::list(S::pin(), 1),
+                                        'when' => S::when(),
+                                        'level' => S::choice('on', 'low', 'high', 'free'),
+                                        'flash' => S::flag(),
+                                        'colour' => S::text()->orNull(),
+                                    ],
+                                    ['id', 'glow', 'when'],
+                                ),
+                            ),
+                        ],
+                        ['id', 'label'],
+                    ),
+                ),
+                'lights' => S::list(self::light()),
+                'devices' => S::list(self::device()),
+                'leads' => S::list(self::lead()),
+                'routes' => S::list(
+                    S::record(
+                        [
+                            'id' => S::id(),
+                            'label' => S::text(),
+                            'length_m' => S::number(0, 1000)->orNull(),
+                            'zone' => S::choice(
+                                'cabin',
+                                'cupboard',
+                                'sealed_panel',
+                                'floor',
+                                'engine',
+                                'outside',
+                                'hinge',
+                                'roof',
+                            ),
+                            'ambient_c' => S::number(-40, 200),
+                            'hazards' => S::list(S::choice('hot', 'moving', 'sharp', 'wet', 'fuel', 'pinch')),
+                            'fixing' => S::choice('clip', 'loom', 'tape', 'host_loom', 'none'),
+                            'loom' => S::id()->orNull(),
+                        ],
+                        ['id'],
+                    ),
+                ),
+                ...self::later(),
+            ],
+            ['format', 'version', 'title', 'place', 'supplies', 'circuits'],
+        );
     }
 
     private static function settings(): S
@@ -70,9 +192,15 @@ final class FormatOne
         $band = S::list(S::number(0, 10), 2, 2);
 
         return S::record([
-            'drop_target' => S::above(0, 0.5), 'uniformity_target' => S::number(0, 1), 'fuse_distance_m' => S::number(0, 10),
-            'resistor_series' => S::choice('E12', 'E24', 'E96'), 'lit_from' => S::number(0, 1), 'dark_to' => S::number(0, 1),
-            'levels' => S::record(['low' => $band, 'high' => $band]), 'level_ratio_min' => S::number(1, 1000), 'currency' => S::text(8, 1),
+            'drop_target' => S::above(0, 0.5),
+            'uniformity_target' => S::number(0, 1),
+            'fuse_distance_m' => S::number(0, 10),
+            'resistor_series' => S::choice('E12', 'E24', 'E96'),
+            'lit_from' => S::number(0, 1),
+            'dark_to' => S::number(0, 1),
+            'levels' => S::record(['low' => $band, 'high' => $band]),
+            'level_ratio_min' => S::number(1, 1000),
+            'currency' => S::text(8, 1),
         ]);
     }
 
@@ -81,39 +209,113 @@ final class FormatOne
         // Extra-low voltage only: nothing over 60 V is designed here.
         $volts = S::above(0, 60);
 
-        return S::record([
-            'id' => S::id(), 'label' => S::text(), 'kind' => S::choice(...self::SUPPLY_KINDS),
-            'min_v' => $volts, 'nominal_v' => $volts, 'max_v' => $volts, 'internal_ohm' => S::number(0, 1000),
-            'capacity_ah' => S::above(0, 100000)->orNull(), 'usable_fraction' => S::above(0, 1), 'peukert' => S::number(1, 2),
-            'max_current_a' => S::above(0, 100000)->orNull(), 'rated_w' => S::above(0, 100000)->orNull(),
-            'charger' => S::record(['charge_a' => S::number(0, 10000), 'when' => S::when()], ['charge_a'])->orNull(),
-            'circuit' => S::id()->orNull(),
-        ], ['id', 'kind', 'min_v', 'nominal_v', 'max_v']);
+        return S::record(
+            [
+                'id' => S::id(),
+                'label' => S::text(),
+                'kind' => S::choice(...self::SUPPLY_KINDS),
+                'min_v' => $volts,
+                'nominal_v' => $volts,
+                'max_v' => $volts,
+                'internal_ohm' => S::number(0, 1000),
+                'capacity_ah' => S::above(0, 100000)->orNull(),
+                'usable_fraction' => S::above(0, 1),
+                'peukert' => S::number(1, 2),
+                'max_current_a' => S::above(0, 100000)->orNull(),
+                'rated_w' => S::above(0, 100000)->orNull(),
+                'charger' => S::record(
+                    ['charge_a' => S::number(0, 10000), 'when' => S::when()],
+                    ['charge_a'],
+                )->orNull(),
+                'circuit' => S::id()->orNull(),
+            ],
+            ['id', 'kind', 'min_v', 'nominal_v', 'max_v'],
+        );
     }
 
     private static function host(): S
     {
         return S::record([
-            'ways' => S::list(S::record([
-                'id' => S::id(), 'label' => S::text(), 'kind' => S::choice('fuse_way', 'spare_way', 'panel_channel', 'bus_stud', 'post', 'outlet'),
-                'comfort' => S::flag(), 'fuse_a' => S::above(0, 1000)->orNull(), 'box_max_a' => S::above(0, 1000)->orNull(),
-                'load_a' => S::number(0, 1000)->orNull(), 'live_when' => S::when()->orNull(), 'fed_by' => S::id(),
-            ], ['id', 'kind', 'fed_by'])),
-            'wires' => S::list(S::record([
-                'id' => S::id(), 'label' => S::text(), 'kind' => S::text(40), 'polarity' => S::choice('positive', 'ground'), 'live_when' => S::when()->orNull(),
-                'behaviour' => S::record(['kind' => S::choice('steady', 'flashing', 'timed', 'fading'), 'hz' => S::above(0, 50), 'duty' => S::number(0, 1),
-                    'off_after_s' => S::above(0), 'fade_s' => S::above(0)], ['kind']),
-                'fed_by' => S::id(), 'way' => S::id()->orNull(), 'fuse_a' => S::above(0, 1000)->orNull(), 'source_ohm' => S::number(0, 1000),
-                'area_mm2' => S::above(0, 200)->orNull(), 'max_a' => S::above(0, 1000)->orNull(), 'tap' => S::choice('allowed', 'never', 'ask'),
-                'loads' => S::list(S::record([
-                    'id' => S::local(), 'kind' => S::choice('filament', 'resistive', 'led', 'coil', 'motor', 'electronics', 'unknown'),
-                    'w' => S::number(0, 10000), 'at_v' => S::above(0, 60), 'colour' => S::choice(...self::COLOURS), 'lm' => S::number(0), 'mixes_into' => S::id()->orNull(),
-                ], ['id', 'kind'])),
-            ], ['id', 'polarity', 'fed_by'])),
-            'grounds' => S::list(S::record([
-                'id' => S::id(), 'label' => S::text(), 'kind' => S::choice('body', 'post', 'sensor_body_side', 'ground_wire', 'stud'), 'of' => S::id(),
-                'ohm' => S::number(0, 1000), 'surface' => S::choice('stud', 'bare_metal', 'painted', 'unknown'),
-            ], ['id', 'of'])),
+            'ways' => S::list(
+                S::record(
+                    [
+                        'id' => S::id(),
+                        'label' => S::text(),
+                        'kind' => S::choice('fuse_way', 'spare_way', 'panel_channel', 'bus_stud', 'post', 'outlet'),
+                        'comfort' => S::flag(),
+                        'fuse_a' => S::above(0, 1000)->orNull(),
+                        'box_max_a' => S::above(0, 1000)->orNull(),
+                        'load_a' => S::number(0, 1000)->orNull(),
+                        'live_when' => S::when()->orNull(),
+                        'fed_by' => S::id(),
+                    ],
+                    ['id', 'kind', 'fed_by'],
+                ),
+            ),
+            'wires' => S::list(
+                S::record(
+                    [
+                        'id' => S::id(),
+                        'label' => S::text(),
+                        'kind' => S::text(40),
+                        'polarity' => S::choice('positive', 'ground'),
+                        'live_when' => S::when()->orNull(),
+                        'behaviour' => S::record(
+                            [
+                                'kind' => S::choice('steady', 'flashing', 'timed', 'fading'),
+                                'hz' => S::above(0, 50),
+                                'duty' => S::number(0, 1),
+                                'off_after_s' => S::above(0),
+                                'fade_s' => S::above(0),
+                            ],
+                            ['kind'],
+                        ),
+                        'fed_by' => S::id(),
+                        'way' => S::id()->orNull(),
+                        'fuse_a' => S::above(0, 1000)->orNull(),
+                        'source_ohm' => S::number(0, 1000),
+                        'area_mm2' => S::above(0, 200)->orNull(),
+                        'max_a' => S::above(0, 1000)->orNull(),
+                        'tap' => S::choice('allowed', 'never', 'ask'),
+                        'loads' => S::list(
+                            S::record(
+                                [
+                                    'id' => S::local(),
+                                    'kind' => S::choice(
+                                        'filament',
+                                        'resistive',
+                                        'led',
+                                        'coil',
+                                        'motor',
+                                        'electronics',
+                                        'unknown',
+                                    ),
+                                    'w' => S::number(0, 10000),
+                                    'at_v' => S::above(0, 60),
+                                    'colour' => S::choice(...self::COLOURS),
+                                    'lm' => S::number(0),
+                                    'mixes_into' => S::id()->orNull(),
+                                ],
+                                ['id', 'kind'],
+                            ),
+                        ),
+                    ],
+                    ['id', 'polarity', 'fed_by'],
+                ),
+            ),
+            'grounds' => S::list(
+                S::record(
+                    [
+                        'id' => S::id(),
+                        'label' => S::text(),
+                        'kind' => S::choice('body', 'post', 'sensor_body_side', 'ground_wire', 'stud'),
+                        'of' => S::id(),
+                        'ohm' => S::number(0, 1000),
+                        'surface' => S::choice('stud', 'bare_metal', 'painted', 'unknown'),
+                    ],
+                    ['id', 'of'],
+                ),
+            ),
         ]);
     }
 
@@ -121,32 +323,120 @@ final class FormatOne
     {
         $colour = S::choice(...self::COLOURS);
         $body = [
-            'style' => S::text(40), 'pins' => S::list(S::local(), 1, 60), 'pin_colours' => S::map(S::text(40)), 'positions' => S::list(S::local(), 1, 20),
-            'inside' => S::list(self::inside($colour)), 'contacts' => S::list(S::record([
-                'id' => S::local(), 'from' => S::local(), 'to' => S::local(), 'closed_when' => S::condition(), 'max_a' => S::above(0, 1000)->orNull(),
-                'ohm' => S::number(0, 1000), 'duty' => S::duty(), 'pwm_hz' => S::above(0)->orNull(), 'flash_hz' => S::above(0, 50)->orNull(),
-            ], ['id', 'from', 'to', 'closed_when'])), 'min_load_w' => S::number(0, 10000), 'max_total_a' => S::above(0, 1000)->orNull(),
+            'style' => S::text(40),
+            'pins' => S::list(S::local(), 1, 60),
+            'pin_colours' => S::map(S::text(40)),
+            'positions' => S::list(S::local(), 1, 20),
+            'inside' => S::list(self::inside($colour)),
+            'contacts' => S::list(
+                S::record(
+                    [
+                        'id' => S::local(),
+                        'from' => S::local(),
+                        'to' => S::local(),
+                        'closed_when' => S::condition(),
+                        'max_a' => S::above(0, 1000)->orNull(),
+                        'ohm' => S::number(0, 1000),
+                        'duty' => S::duty(),
+                        'pwm_hz' => S::above(0)->orNull(),
+                        'flash_hz' => S::above(0, 50)->orNull(),
+                    ],
+                    ['id', 'from', 'to', 'closed_when'],
+                ),
+            ),
+            'min_load_w' => S::number(0, 10000),
+            'max_total_a' => S::above(0, 1000)->orNull(),
         ];
 
         return S::variants(
-            ['id' => S::id(), 'label' => S::text(), 'catalogue' => S::text(80)->orNull(), 'price' => S::number(0, 1e6)->orNull(), 'note' => S::text(2000)],
+            [
+                'id' => S::id(),
+                'label' => S::text(),
+                'catalogue' => S::text(80)->orNull(),
+                'price' => S::number(0, 1e6)->orNull(),
+                'note' => S::text(2000),
+            ],
             ['id'],
             [
-                'wire' => [['area_mm2' => S::above(0, 200), 'awg' => S::integer(0, 40)->orNull(), 'cores' => S::integer(1, 64), 'insulation_c' => S::number(40, 300),
-                    'material' => S::choice('copper', 'copper_clad_aluminium'), 'colours' => S::list(S::text(40))], ['area_mm2']],
-                'led' => [['vf_v' => S::above(0, 60), 'if_a' => S::above(0, 100), 'imax_a' => S::above(0, 100), 'vf_tolerance_v' => S::number(0, 10),
-                    'ideality' => S::above(0, 10), 'rs_ohm' => S::number(0, 1e6)->orNull(), 'colour' => $colour, 'lm' => S::number(0), 'viewing_deg' => S::above(0, 180),
-                    'diameter_mm' => S::above(0, 1000)], ['vf_v', 'if_a', 'imax_a']],
-                'strip' => [['nominal_v' => S::above(0, 60), 'watts_per_m' => S::above(0, 1000), 'leds_per_m' => S::above(0, 5000), 'leds_per_cut' => S::integer(1, 1000),
-                    'series_leds' => S::integer(1, 1000), 'common' => S::choice('plus', 'minus'), 'channels' => S::list(S::record(
-                        ['id' => S::local(), 'vf_v' => S::above(0, 60), 'colour' => $colour, 'lm_per_m' => S::number(0)], ['id', 'vf_v', 'colour']), 1, 4),
-                    'rail_ohm_per_m' => S::number(0, 1000), 'common_ohm_per_m' => S::number(0, 1000), 'rail_from' => S::choice('typical', 'label', 'measured'),
-                    'width_mm' => S::above(0, 1000), 'max_run_m' => S::above(0, 1000)->orNull(), 'min_bend_mm' => S::number(0, 10000)->orNull(), 'viewing_deg' => S::above(0, 180)],
-                    ['nominal_v', 'watts_per_m', 'leds_per_m', 'leds_per_cut', 'channels']],
-                'diode' => [['technology' => S::choice('schottky', 'silicon'), 'vf_v' => S::above(0, 60), 'if_a' => S::above(0, 1000), 'max_a' => S::above(0, 1000)->orNull(),
-                    'ideality' => S::above(0, 10)->orNull(), 'rs_ohm' => S::number(0, 1e6)->orNull()], []],
-                'plug' => [['ways' => S::integer(1, 100), 'keyed' => S::flag(), 'sealed' => S::flag(), 'max_a' => S::above(0, 1000)->orNull(),
-                    'live_side' => S::choice('female', 'male'), 'ohm' => S::number(0, 1000)], ['ways']],
+                'wire' => [
+                    [
+                        'area_mm2' => S::above(0, 200),
+                        'awg' => S::integer(0, 40)->orNull(),
+                        'cores' => S::integer(1, 64),
+                        'insulation_c' => S::number(40, 300),
+                        'material' => S::choice('copper', 'copper_clad_aluminium'),
+                        'colours' => S::list(S::text(40)),
+                    ],
+                    ['area_mm2'],
+                ],
+                'led' => [
+                    [
+                        'vf_v' => S::above(0, 60),
+                        'if_a' => S::above(0, 100),
+                        'imax_a' => S::above(0, 100),
+                        'vf_tolerance_v' => S::number(0, 10),
+                        'ideality' => S::above(0, 10),
+                        'rs_ohm' => S::number(0, 1e6)->orNull(),
+                        'colour' => $colour,
+                        'lm' => S::number(0),
+                        'viewing_deg' => S::above(0, 180),
+                        'diameter_mm' => S::above(0, 1000),
+                    ],
+                    ['vf_v', 'if_a', 'imax_a'],
+                ],
+                'strip' => [
+                    [
+                        'nominal_v' => S::above(0, 60),
+                        'watts_per_m' => S::above(0, 1000),
+                        'leds_per_m' => S::above(0, 5000),
+                        'leds_per_cut' => S::integer(1, 1000),
+                        'series_leds' => S::integer(1, 1000),
+                        'common' => S::choice('plus', 'minus'),
+                        'channels' => S::list(
+                            S::record(
+                                [
+                                    'id' => S::local(),
+                                    'vf_v' => S::above(0, 60),
+                                    'colour' => $colour,
+                                    'lm_per_m' => S::number(0),
+                                ],
+                                ['id', 'vf_v', 'colour'],
+                            ),
+                            1,
+                            4,
+                        ),
+                        'rail_ohm_per_m' => S::number(0, 1000),
+                        'common_ohm_per_m' => S::number(0, 1000),
+                        'rail_from' => S::choice('typical', 'label', 'measured'),
+                        'width_mm' => S::above(0, 1000),
+                        'max_run_m' => S::above(0, 1000)->orNull(),
+                        'min_bend_mm' => S::number(0, 10000)->orNull(),
+                        'viewing_deg' => S::above(0, 180),
+                    ],
+                    ['nominal_v', 'watts_per_m', 'leds_per_m', 'leds_per_cut', 'channels'],
+                ],
+                'diode' => [
+                    [
+                        'technology' => S::choice('schottky', 'silicon'),
+                        'vf_v' => S::above(0, 60),
+                        'if_a' => S::above(0, 1000),
+                        'max_a' => S::above(0, 1000)->orNull(),
+                        'ideality' => S::above(0, 10)->orNull(),
+                        'rs_ohm' => S::number(0, 1e6)->orNull(),
+                    ],
+                    [],
+                ],
+                'plug' => [
+                    [
+                        'ways' => S::integer(1, 100),
+                        'keyed' => S::flag(),
+                        'sealed' => S::flag(),
+                        'max_a' => S::above(0, 1000)->orNull(),
+                        'live_side' => S::choice('female', 'male'),
+                        'ohm' => S::number(0, 1000),
+                    ],
+                    ['ways'],
+                ],
                 'module' => [$body, ['pins', 'inside']],
                 'switch' => [$body, ['pins', 'contacts']],
                 'relay' => [$body, ['pins', 'inside', 'contacts']],
@@ -160,57 +450,176 @@ final class FormatOne
     {
         $light = ['colour' => $colour, 'lm' => S::number(0)];
 
-        return S::variants(['id' => S::local(), 'from' => S::local(), 'to' => S::local()], ['id', 'from', 'to'], [
-            'link' => [[], []],
-            'resistor' => [['ohm' => S::number(0, 1e9)], ['ohm']],
-            'sense' => [['ohm' => S::above(0, 1e9), 'pull_in_v' => S::above(0, 60), 'drop_out_v' => S::number(0, 60), 'either_way' => S::flag(), 'hold_s' => S::number(0, 1e6)],
-                ['ohm', 'pull_in_v', 'drop_out_v']],
-            'string' => [['series_leds' => S::integer(1, 1000), 'vf_v' => S::above(0, 60), 'if_a' => S::above(0, 100), 'ohm' => S::number(0, 1e9), ...$light], ['series_leds', 'vf_v', 'if_a']],
-            'diode' => [['technology' => S::choice('schottky', 'silicon'), 'vf_v' => S::above(0, 60), 'if_a' => S::above(0, 1000), 'ideality' => S::above(0, 10)->orNull(), 'rs_ohm' => S::number(0, 1e6)->orNull()], []],
-            'linear' => [['amps' => S::above(0, 100), 'dropout_v' => S::above(0, 60), ...$light], ['amps', 'dropout_v']],
-            'switching' => [['watts' => S::above(0, 10000), 'from_v' => S::above(0, 60), 'to_v' => S::above(0, 60), ...$light], ['watts', 'from_v', 'to_v']],
-        ]);
+        return S::variants(
+            ['id' => S::local(), 'from' => S::local(), 'to' => S::local()],
+            ['id', 'from', 'to'],
+            [
+                'link' => [[], []],
+                'resistor' => [['ohm' => S::number(0, 1e9)], ['ohm']],
+                'sense' => [
+                    [
+                        'ohm' => S::above(0, 1e9),
+                        'pull_in_v' => S::above(0, 60),
+                        'drop_out_v' => S::number(0, 60),
+                        'either_way' => S::flag(),
+                        'hold_s' => S::number(0, 1e6),
+                    ],
+                    ['ohm', 'pull_in_v', 'drop_out_v'],
+                ],
+                'string' => [
+                    [
+                        'series_leds' => S::integer(1, 1000),
+                        'vf_v' => S::above(0, 60),
+                        'if_a' => S::above(0, 100),
+                        'ohm' => S::number(0, 1e9),
+                        ...$light,
+                    ],
+                    ['series_leds', 'vf_v', 'if_a'],
+                ],
+                'diode' => [
+                    [
+                        'technology' => S::choice('schottky', 'silicon'),
+                        'vf_v' => S::above(0, 60),
+                        'if_a' => S::above(0, 1000),
+                        'ideality' => S::above(0, 10)->orNull(),
+                        'rs_ohm' => S::number(0, 1e6)->orNull(),
+                    ],
+                    [],
+                ],
+                'linear' => [
+                    ['amps' => S::above(0, 100), 'dropout_v' => S::above(0, 60), ...$light],
+                    ['amps', 'dropout_v'],
+                ],
+                'switching' => [
+                    ['watts' => S::above(0, 10000), 'from_v' => S::above(0, 60), 'to_v' => S::above(0, 60), ...$light],
+                    ['watts', 'from_v', 'to_v'],
+                ],
+            ],
+        );
     }
 
     private static function light(): S
     {
-        return S::variants([
-            'id' => S::id(), 'circuit' => S::id()->orNull(), 'part' => S::id(), 'label' => S::text(), 'side' => S::text(40), 'mirror_of' => S::id()->orNull(),
-            'faces' => S::text(), 'surface' => S::text(),
-        ], ['id', 'part'], [
-            'strip' => [['wanted_m' => S::number(0, 1000), 'fit' => S::choice('down', 'up')], ['wanted_m']],
-            'leds' => [['count' => S::integer(1, 10000), 'per_string' => S::integer(1, 1000), 'ohm' => S::number(0, 1e9), 'last_ohm' => S::number(0, 1e9)->orNull()], ['count', 'per_string', 'ohm']],
-            'module' => [['count' => S::integer(1, 1000), 'spacing_m' => S::number(0, 1000), 'wire' => S::id()->orNull()], []],
-        ]);
+        return S::variants(
+            [
+                'id' => S::id(),
+                'circuit' => S::id()->orNull(),
+                'part' => S::id(),
+                'label' => S::text(),
+                'side' => S::text(40),
+                'mirror_of' => S::id()->orNull(),
+                'faces' => S::text(),
+                'surface' => S::text(),
+            ],
+            ['id', 'part'],
+            [
+                'strip' => [['wanted_m' => S::number(0, 1000), 'fit' => S::choice('down', 'up')], ['wanted_m']],
+                'leds' => [
+                    [
+                        'count' => S::integer(1, 10000),
+                        'per_string' => S::integer(1, 1000),
+                        'ohm' => S::number(0, 1e9),
+                        'last_ohm' => S::number(0, 1e9)->orNull(),
+                    ],
+                    ['count', 'per_string', 'ohm'],
+                ],
+                'module' => [
+                    ['count' => S::integer(1, 1000), 'spacing_m' => S::number(0, 1000), 'wire' => S::id()->orNull()],
+                    [],
+                ],
+            ],
+        );
     }
 
     private static function device(): S
     {
-        return S::variants(['id' => S::id(), 'circuit' => S::id()->orNull(), 'label' => S::text(), 'side' => S::text(40)], ['id'], [
-            'switch' => [['part' => S::id(), 'at' => S::map(S::when()), 'travel_deg' => S::number(0, 360)], ['part']],
-            'relay' => [['part' => S::id()], ['part']],
-            'controller' => [['part' => S::id(), 'set' => S::map(S::number(0, 1)), 'hears' => S::map(S::pin()), 'link_when' => S::when()->orNull()], ['part']],
-            'plug' => [['part' => S::id()], ['part']],
-            'joint' => [['style' => S::choice('solder', 'crimp', 'idc_tap', 'terminal', 'screw', 'bus_bar'), 'spare_a' => S::number(0, 1000)->orNull()], []],
-            'fuse_tap' => [['way' => S::id(), 'fuse_a' => S::above(0, 1000)->orNull(), 'live_leg' => S::choice('common', 'other', 'unknown')], ['way']],
-        ]);
+        return S::variants(
+            ['id' => S::id(), 'circuit' => S::id()->orNull(), 'label' => S::text(), 'side' => S::text(40)],
+            ['id'],
+            [
+                'switch' => [
+                    ['part' => S::id(), 'at' => S::map(S::when()), 'travel_deg' => S::number(0, 360)],
+                    ['part'],
+                ],
+                'relay' => [['part' => S::id()], ['part']],
+                'controller' => [
+                    [
+                        'part' => S::id(),
+                        'set' => S::map(S::number(0, 1)),
+                        'hears' => S::map(S::pin()),
+                        'link_when' => S::when()->orNull(),
+                    ],
+                    ['part'],
+                ],
+                'plug' => [['part' => S::id()], ['part']],
+                'joint' => [
+                    [
+                        'style' => S::choice('solder', 'crimp', 'idc_tap', 'terminal', 'screw', 'bus_bar'),
+                        'spare_a' => S::number(0, 1000)->orNull(),
+                    ],
+                    [],
+                ],
+                'fuse_tap' => [
+                    [
+                        'way' => S::id(),
+                        'fuse_a' => S::above(0, 1000)->orNull(),
+                        'live_leg' => S::choice('common', 'other', 'unknown'),
+                    ],
+                    ['way'],
+                ],
+            ],
+        );
     }
 
     private static function lead(): S
     {
         $at = ['id' => S::id(), 'at_m' => S::number(0, 1000), 'core' => S::integer(1, 64)];
 
-        return S::record([
-            'id' => S::id(), 'circuit' => S::id()->orNull(), 'label' => S::text(), 'cores' => S::list(S::list(S::pin()->orNull(), 2, 2), 1, 64),
-            'length_m' => S::number(0, 1000)->orNull(), 'wire' => S::id()->orNull(), 'colours' => S::list(S::text(40)), 'route' => S::list(S::id()),
-            'ends' => S::list(S::choice('solder', 'crimp', 'idc_tap', 'screw', 'spade', 'ring', 'plug', 'factory')->orNull(), 2, 2),
-            'inline' => S::list(S::variants($at, ['id', 'at_m'], [
-                'fuse' => [['fuse_a' => S::above(0, 1000)->orNull(), 'form' => S::choice('inline_blade', 'inline_glass', 'box', 'breaker')], []],
-                'diode' => [['part' => S::id(), 'points' => S::choice('to', 'from')], ['part']],
-                'resistor' => [['ohm' => S::number(0, 1e9), 'trial' => S::record(['pot_ohm' => S::number(0, 1e9), 'fixed_ohm' => S::number(0, 1e9)])], ['ohm']],
-                'plug' => [['plug' => S::id(), 'ways' => S::list(S::integer(1, 100), 1)], ['plug']],
-            ])),
-        ], ['id', 'cores']);
+        return S::record(
+            [
+                'id' => S::id(),
+                'circuit' => S::id()->orNull(),
+                'label' => S::text(),
+                'cores' => S::list(S::list(S::pin()->orNull(), 2, 2), 1, 64),
+                'length_m' => S::number(0, 1000)->orNull(),
+                'wire' => S::id()->orNull(),
+                'colours' => S::list(S::text(40)),
+                'route' => S::list(S::id()),
+                'ends' => S::list(
+                    S::choice('solder', 'crimp', 'idc_tap', 'screw', 'spade', 'ring', 'plug', 'factory')->orNull(),
+                    2,
+                    2,
+                ),
+                'inline' => S::list(
+                    S::variants(
+                        $at,
+                        ['id', 'at_m'],
+                        [
+                            'fuse' => [
+                                [
+                                    'fuse_a' => S::above(0, 1000)->orNull(),
+                                    'form' => S::choice('inline_blade', 'inline_glass', 'box', 'breaker'),
+                                ],
+                                [],
+                            ],
+                            'diode' => [['part' => S::id(), 'points' => S::choice('to', 'from')], ['part']],
+                            'resistor' => [
+                                [
+                                    'ohm' => S::number(0, 1e9),
+                                    'trial' => S::record([
+                                        'pot_ohm' => S::number(0, 1e9),
+                                        'fixed_ohm' => S::number(0, 1e9),
+                                    ]),
+                                ],
+                                ['ohm'],
+                            ],
+                            'plug' => [['plug' => S::id(), 'ways' => S::list(S::integer(1, 100), 1)], ['plug']],
+                        ],
+                    ),
+                ),
+            ],
+            ['id', 'cores'],
+        );
     }
 
     /** @return array<string, S> sections that later stations compute with; read, checked and written now */
@@ -219,44 +628,232 @@ final class FormatOne
         $date = S::text(40);
 
         return [
-            'scenes' => S::list(S::record(['id' => S::id(), 'label' => S::text(), 'starts' => S::choice('hand', 'power', 'input'), 'when' => S::when()->orNull(), 'repeat' => S::flag(),
-                'steps' => S::list(S::record(['at_s' => S::number(0), 'set' => S::map(S::number(0, 1), S::PIN), 'fade_s' => S::number(0)], ['at_s', 'set']))], ['id'])),
-            'stories' => S::list(S::record(['id' => S::id(), 'label' => S::text(), 'lasts_s' => S::above(0),
-                'events' => S::list(S::record(['at_s' => S::number(0), 'input' => S::id(), 'to' => S::local()], ['at_s', 'input', 'to'])),
-                'wanted' => S::list(S::record(['circuit' => S::id(), 'from_s' => S::number(0), 'to_s' => S::number(0)], ['circuit', 'from_s', 'to_s']))], ['id', 'lasts_s'])),
+            'scenes' => S::list(
+                S::record(
+                    [
+                        'id' => S::id(),
+                        'label' => S::text(),
+                        'starts' => S::choice('hand', 'power', 'input'),
+                        'when' => S::when()->orNull(),
+                        'repeat' => S::flag(),
+                        'steps' => S::list(
+                            S::record(
+                                [
+                                    'at_s' => S::number(0),
+                                    'set' => S::map(S::number(0, 1), S::PIN),
+                                    'fade_s' => S::number(0),
+                                ],
+                                ['at_s', 'set'],
+                            ),
+                        ),
+                    ],
+                    ['id'],
+                ),
+            ),
+            'stories' => S::list(
+                S::record(
+                    [
+                        'id' => S::id(),
+                        'label' => S::text(),
+                        'lasts_s' => S::above(0),
+                        'events' => S::list(
+                            S::record(
+                                ['at_s' => S::number(0), 'input' => S::id(), 'to' => S::local()],
+                                ['at_s', 'input', 'to'],
+                            ),
+                        ),
+                        'wanted' => S::list(
+                            S::record(
+                                ['circuit' => S::id(), 'from_s' => S::number(0), 'to_s' => S::number(0)],
+                                ['circuit', 'from_s', 'to_s'],
+                            ),
+                        ),
+                    ],
+                    ['id', 'lasts_s'],
+                ),
+            ),
             'probe' => S::record([
                 'baseline' => S::list(S::record(['what' => S::text(), 'works' => S::flag()], ['what', 'works'])),
-                'connectors' => S::list(S::record(['id' => S::id(), 'label' => S::text(), 'ways' => S::integer(1, 500)], ['id', 'ways'])),
-                'wires' => S::list(S::record(['id' => S::id(), 'colour' => S::text(40), 'tracer' => S::text(40)->orNull(), 'area_mm2' => S::above(0, 200)->orNull(),
-                    'connector' => S::id()->orNull(), 'way' => S::integer(1, 500)->orNull(), 'became' => S::id()->orNull()], ['id'])),
-                'readings' => S::list(S::record(['id' => S::id(), 'wire' => S::id(), 'to' => S::text(), 'with' => S::map(S::local(), S::ID), 'powered' => S::flag(),
-                    'kind' => S::text(40), 'value' => S::number()->orNull(), 'instrument' => S::text(40), 'on' => $date], ['id', 'wire'])),
+                'connectors' => S::list(
+                    S::record(['id' => S::id(), 'label' => S::text(), 'ways' => S::integer(1, 500)], ['id', 'ways']),
+                ),
+                'wires' => S::list(
+                    S::record(
+                        [
+                            'id' => S::id(),
+                            'colour' => S::text(40),
+                            'tracer' => S::text(40)->orNull(),
+                            'area_mm2' => S::above(0, 200)->orNull(),
+                            'connector' => S::id()->orNull(),
+                            'way' => S::integer(1, 500)->orNull(),
+                            'became' => S::id()->orNull(),
+                        ],
+                        ['id'],
+                    ),
+                ),
+                'readings' => S::list(
+                    S::record(
+                        [
+                            'id' => S::id(),
+                            'wire' => S::id(),
+                            'to' => S::text(),
+                            'with' => S::map(S::local(), S::ID),
+                            'powered' => S::flag(),
+                            'kind' => S::text(40),
+                            'value' => S::number()->orNull(),
+                            'instrument' => S::text(40),
+                            'on' => $date,
+                        ],
+                        ['id', 'wire'],
+                    ),
+                ),
             ]),
             'layouts' => S::list(self::layout()),
             'work' => S::record([
-                'done' => S::list(S::record(['step' => S::text(), 'on' => $date, 'result' => S::choice('done', 'as_it_should', 'not_as_it_should', 'skipped')], ['step'])),
-                'own_steps' => S::list(S::record(['id' => S::id(), 'text' => S::text(2000), 'after' => S::text()->orNull(), 'wait_s' => S::number(0)], ['id', 'text'])),
-                'fasteners' => S::list(S::record(['id' => S::id(), 'where' => S::text(), 'panel' => S::text(), 'kind' => S::text(40), 'count' => S::integer(1, 1000), 'size' => S::text(40),
-                    'washer' => S::flag(), 'hidden' => S::flag(), 'single_use' => S::flag(), 'bag' => S::text(40), 'back' => S::flag()], ['id'])),
-                'parts' => S::list(S::record(['part' => S::id(), 'need' => S::integer(0, 100000), 'due_on' => $date->orNull(), 'arrived_on' => $date->orNull()], ['part'])),
+                'done' => S::list(
+                    S::record(
+                        [
+                            'step' => S::text(),
+                            'on' => $date,
+                            'result' => S::choice('done', 'as_it_should', 'not_as_it_should', 'skipped'),
+                        ],
+                        ['step'],
+                    ),
+                ),
+                'own_steps' => S::list(
+                    S::record(
+                        [
+                            'id' => S::id(),
+                            'text' => S::text(2000),
+                            'after' => S::text()->orNull(),
+                            'wait_s' => S::number(0),
+                        ],
+                        ['id', 'text'],
+                    ),
+                ),
+                'fasteners' => S::list(
+                    S::record(
+                        [
+                            'id' => S::id(),
+                            'where' => S::text(),
+                            'panel' => S::text(),
+                            'kind' => S::text(40),
+                            'count' => S::integer(1, 1000),
+                            'size' => S::text(40),
+                            'washer' => S::flag(),
+                            'hidden' => S::flag(),
+                            'single_use' => S::flag(),
+                            'bag' => S::text(40),
+                            'back' => S::flag(),
+                        ],
+                        ['id'],
+                    ),
+                ),
+                'parts' => S::list(
+                    S::record(
+                        [
+                            'part' => S::id(),
+                            'need' => S::integer(0, 100000),
+                            'due_on' => $date->orNull(),
+                            'arrived_on' => $date->orNull(),
+                        ],
+                        ['part'],
+                    ),
+                ),
             ]),
-            'accepted' => S::list(S::record(['rule' => S::text(80, 1), 'subject' => S::text(80, 1), 'reason' => S::text(1000, 1), 'on' => $date], ['rule', 'subject', 'reason'])),
-            'log' => S::list(S::record(['id' => S::id(), 'on' => $date, 'kind' => S::choice('note', 'measured', 'changed', 'failed', 'arrived'), 'about' => S::list(S::pin()),
-                'with' => S::map(S::local(), S::ID), 'supply_v' => S::number(0, 60), 'value' => S::number(), 'unit' => S::text(20), 'text' => S::text(5000), 'photo' => S::text()->orNull()], ['id', 'kind'])),
+            'accepted' => S::list(
+                S::record(
+                    [
+                        'rule' => S::text(80, 1),
+                        'subject' => S::text(80, 1),
+                        'reason' => S::text(1000, 1),
+                        'on' => $date,
+                    ],
+                    ['rule', 'subject', 'reason'],
+                ),
+            ),
+            'log' => S::list(
+                S::record(
+                    [
+                        'id' => S::id(),
+                        'on' => $date,
+                        'kind' => S::choice('note', 'measured', 'changed', 'failed', 'arrived'),
+                        'about' => S::list(S::pin()),
+                        'with' => S::map(S::local(), S::ID),
+                        'supply_v' => S::number(0, 60),
+                        'value' => S::number(),
+                        'unit' => S::text(20),
+                        'text' => S::text(5000),
+                        'photo' => S::text()->orNull(),
+                    ],
+                    ['id', 'kind'],
+                ),
+            ),
         ];
     }
 
     private static function layout(): S
     {
-        return S::variants(['id' => S::id(), 'light' => S::id()->orNull(), 'chosen' => S::flag(), 'mirror_of' => S::id()->orNull()], ['id'], [
-            'strip_path' => [['anchor' => S::choice('start', 'end', 'middle'), 'segments' => S::list(S::record(
-                ['straight_m' => S::number(0, 1000), 'corner' => S::choice('fold', 'jumper', 'new_piece'), 'deg' => S::number(-360, 360)]))], []],
-            'hole_row' => [['length_m' => S::number(0, 100), 'margin_m' => S::number(0, 100), 'count' => S::integer(1, 10000), 'pitch_m' => S::number(0, 100)->orNull(),
-                'hole_mm' => S::above(0, 1000), 'wall_mm' => S::above(0, 1000)], []],
-            'panel' => [['outline' => S::record(['rect_m' => S::list(S::above(0, 100), 2, 2), 'path' => S::text(100000)]), 'depth_m' => S::above(0, 10), 'rows' => S::integer(1, 1000),
-                'reflectance' => S::number(0, 0.98), 'transmission' => S::number(0, 1), 'viewing_deg' => S::above(0, 180)], []],
-            'footprint' => [['height_m' => S::above(0, 100), 'tilt_deg' => S::number(-90, 90), 'spacing_m' => S::above(0, 100), 'path_m' => S::above(0, 1000)], []],
-            'stray' => [['lamp_m' => S::list(S::number(-100, 100), 2, 2), 'gap_m' => S::list(S::number(-100, 100), 4, 4), 'hood_m' => S::number(0, 10)], []],
-        ]);
+        return S::variants(
+            ['id' => S::id(), 'light' => S::id()->orNull(), 'chosen' => S::flag(), 'mirror_of' => S::id()->orNull()],
+            ['id'],
+            [
+                'strip_path' => [
+                    [
+                        'anchor' => S::choice('start', 'end', 'middle'),
+                        'segments' => S::list(
+                            S::record([
+                                'straight_m' => S::number(0, 1000),
+                                'corner' => S::choice('fold', 'jumper', 'new_piece'),
+                                'deg' => S::number(-360, 360),
+                            ]),
+                        ),
+                    ],
+                    [],
+                ],
+                'hole_row' => [
+                    [
+                        'length_m' => S::number(0, 100),
+                        'margin_m' => S::number(0, 100),
+                        'count' => S::integer(1, 10000),
+                        'pitch_m' => S::number(0, 100)->orNull(),
+                        'hole_mm' => S::above(0, 1000),
+                        'wall_mm' => S::above(0, 1000),
+                    ],
+                    [],
+                ],
+                'panel' => [
+                    [
+                        'outline' => S::record([
+                            'rect_m' => S::list(S::above(0, 100), 2, 2),
+                            'path' => S::text(100000),
+                        ]),
+                        'depth_m' => S::above(0, 10),
+                        'rows' => S::integer(1, 1000),
+                        'reflectance' => S::number(0, 0.98),
+                        'transmission' => S::number(0, 1),
+                        'viewing_deg' => S::above(0, 180),
+                    ],
+                    [],
+                ],
+                'footprint' => [
+                    [
+                        'height_m' => S::above(0, 100),
+                        'tilt_deg' => S::number(-90, 90),
+                        'spacing_m' => S::above(0, 100),
+                        'path_m' => S::above(0, 1000),
+                    ],
+                    [],
+                ],
+                'stray' => [
+                    [
+                        'lamp_m' => S::list(S::number(-100, 100), 2, 2),
+                        'gap_m' => S::list(S::number(-100, 100), 4, 4),
+                        'hood_m' => S::number(0, 10),
+                    ],
+                    [],
+                ],
+            ],
+        );
     }
 }

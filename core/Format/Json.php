@@ -23,7 +23,10 @@ final class Json
         try {
             $value = json_decode($text, false, self::MAX_DEPTH + 1, JSON_THROW_ON_ERROR);
         } catch (\JsonException $e) {
-            $what = $e->getCode() === JSON_ERROR_DEPTH ? 'nested more than '.self::MAX_DEPTH.' deep' : lcfirst($e->getMessage());
+            $what =
+                $e->getCode() === JSON_ERROR_DEPTH
+                    ? 'nested more than '.self::MAX_DEPTH.' deep'
+                    : lcfirst($e->getMessage());
             throw BadBuild::at('', "this is not JSON: {$what}.");
         }
         self::refuseDuplicates($text);

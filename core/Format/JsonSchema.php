@@ -14,7 +14,10 @@ final class JsonSchema
             '$schema' => 'https://json-schema.org/draft/2020-12/schema',
             'title' => 'Bench Glow build, format 1',
             ...self::schema($shape),
-            '$defs' => ['when' => self::expression('when', ['input']), 'condition' => self::expression('condition', ['at', 'sense', 'hear'])],
+            '$defs' => [
+                'when' => self::expression('when', ['input']),
+                'condition' => self::expression('condition', ['at', 'sense', 'hear']),
+            ],
         ];
     }
 
@@ -23,12 +26,30 @@ final class JsonSchema
     {
         $schema = match ($shape->type) {
             'number', 'integer' => self::range($shape),
-            'text' => ['type' => 'string', ...($shape->pattern !== null ? ['pattern' => $shape->pattern] : ['minLength' => (int) $shape->min, 'maxLength' => (int) $shape->max])],
+            'text' => [
+                'type' => 'string',
+                ...$shape->pattern !== null
+                    ? ['pattern' => $shape->pattern]
+                    : ['minLength' => (int) $shape->min, 'maxLength' => (int) $shape->max],
+            ],
             'flag' => ['type' => 'boolean'],
             'choice' => ['enum' => $shape->choices],
-            'list' => ['type' => 'array', 'items' => $shape->of === null ? true : self::schema($shape->of), 'minItems' => (int) $shape->min, 'maxItems' => (int) $shape->max],
-            'map' => ['type' => 'object', 'propertyNames' => ['pattern' => (string) $shape->pattern], 'additionalProperties' => $shape->of === null ? true : self::schema($shape->of)],
-            'duty' => ['if' => ['type' => 'string'], 'then' => ['const' => 'set'], 'else' => ['type' => 'number', 'minimum' => 0, 'maximum' => 1]],
+            'list' => [
+                'type' => 'array',
+                'items' => $shape->of === null ? true : self::schema($shape->of),
+                'minItems' => (int) $shape->min,
+                'maxItems' => (int) $shape->max,
+            ],
+            'map' => [
+                'type' => 'object',
+                'propertyNames' => ['pattern' => (string) $shape->pattern],
+                'additionalProperties' => $shape->of === null ? true : self::schema($shape->of),
+            ],
+            'duty' => [
+                'if' => ['type' => 'string'],
+                'then' => ['const' => 'set'],
+                'else' => ['type' => 'number', 'minimum' => 0, 'maximum' => 1],
+            ],
             'when', 'condition' => ['$ref' => "#/\$defs/{$shape->type}"],
             'record' => self::record($shape->fields, $shape->required),
             default => self::variants($shape),
@@ -49,9 +70,14 @@ final class JsonSchema
     /** @return array<string, mixed> */
     private static function range(Shape $shape): array
     {
-        return array_filter([
-            'type' => $shape->type, $shape->above ? 'exclusiveMinimum' : 'minimum' => $shape->min, 'maximum' => $shape->max,
-        ], fn (mixed $v): bool => $v !== null);
+        return array_filter(
+            [
+                'type' => $shape->type,
+                $shape->above ? 'exclusiveMinimum' : 'minimum' => $shape->min,
+                'maximum' => $shape->max,
+            ],
+            fn (mixed $v): bool => $v !== null,
+        );
     }
 
     /**
@@ -61,7 +87,12 @@ final class JsonSchema
      */
     private static function record(array $fields, array $required): array
     {
-        return ['type' => 'object', 'required' => $required, 'properties' => array_map(self::schema(...), $fields), 'additionalProperties' => false];
+        return [
+            'type' => 'object',
+            'required' => $required,
+            'properties' => array_map(self::schema(...), $fields),
+            'additionalProperties' => false,
+        ];
     }
 
     /** @return array<string, mixed> */
@@ -69,10 +100,18 @@ final class JsonSchema
     {
         $then = [];
         foreach (array_keys($shape->variants) as $kind) {
-            $then[] = ['if' => ['properties' => ['kind' => ['const' => $kind]], 'required' => ['kind']], 'then' => self::record($shape->fieldsOf($kind), $shape->requiredOf($kind))];
+            $then[] = [
+                'if' => ['properties' => ['kind' => ['const' => $kind]], 'required' => ['kind']],
+                'then' => self::record($shape->fieldsOf($kind), $shape->requiredOf($kind)),
+            ];
         }
 
-        return ['type' => 'object', 'required' => ['kind'], 'properties' => ['kind' => ['enum' => array_keys($shape->variants)]], 'allOf' => $then];
+        return [
+            'type' => 'object',
+            'required' => ['kind'],
+            'properties' => ['kind' => ['enum' => array_keys($shape->variants)]],
+            'allOf' => $then,
+        ];
     }
 
     /**
@@ -84,13 +123,33 @@ final class JsonSchema
     private static function expression(string $name, array $leaves): array
     {
         $self = ['$ref' => "#/\$defs/{$name}"];
-        $leaf = array_fill_keys($leaves, ['type' => 'string', 'pattern' => $leaves === ['input'] ? Shape::ID : Shape::LOCAL]);
-        $is = $leaves === ['input'] ? ['is' => ['if' => ['type' => 'array'], 'then' => ['items' => ['type' => 'string', 'pattern' => Shape::LOCAL], 'minItems' => 1, 'maxItems' => 20],
-            'else' => ['type' => 'string', 'pattern' => Shape::LOCAL]]] : [];
+        $leaf = array_fill_keys($leaves, [
+            'type' => 'string',
+            'pattern' => $leaves === ['input'] ? Shape::ID : Shape::LOCAL,
+        ]);
+        $is = $leaves === ['input']
+            ? [
+                'is' => [
+                    'if' => ['type' => 'array'],
+                    'then' => [
+                        'items' => ['type' => 'string', 'pattern' => Shape::LOCAL],
+                        'minItems' => 1,
+                        'maxItems' => 20,
+                    ],
+                    'else' => ['type' => 'string', 'pattern' => Shape::LOCAL],
+                ],
+            ]
+            : [];
 
         return [
             'type' => 'object',
-            'properties' => ['any' => ['type' => 'array', 'items' => $self], 'all' => ['type' => 'array', 'items' => $self], 'not' => $self, ...$leaf, ...$is],
+            'properties' => [
+                'any' => ['type' => 'array', 'items' => $self],
+                'all' => ['type' => 'array', 'items' => $self],
+                'not' => $self,
+                ...$leaf,
+                ...$is,
+            ],
             'additionalProperties' => false,
             'minProperties' => 1,
             'if' => ['required' => ['is']],

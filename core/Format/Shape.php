@@ -141,7 +141,20 @@ final readonly class Shape
 
     public function orNull(): self
     {
-        return new self($this->type, true, $this->min, $this->max, $this->above, $this->pattern, $this->choices, $this->of, $this->fields, $this->required, $this->variants, $this->says);
+        return new self(
+            $this->type,
+            true,
+            $this->min,
+            $this->max,
+            $this->above,
+            $this->pattern,
+            $this->choices,
+            $this->of,
+            $this->fields,
+            $this->required,
+            $this->variants,
+            $this->says,
+        );
     }
 
     /**
@@ -169,7 +182,9 @@ final readonly class Shape
     /** @return list<string> */
     public function requiredOf(?string $kind): array
     {
-        return $this->type !== 'variants' ? $this->required : ['kind', ...$this->required, ...($this->variants[$kind] ?? [[], []])[1]];
+        return $this->type !== 'variants'
+            ? $this->required
+            : ['kind', ...$this->required, ...($this->variants[$kind] ?? [[], []])[1]];
     }
 
     public function expected(): string
@@ -178,10 +193,16 @@ final readonly class Shape
 
         return match ($this->type) {
             'number', 'integer' => ($this->type === 'integer' ? 'a whole number' : 'a number').$this->range().$or,
-            'text' => ($this->says !== '' ? $this->says : 'text of '.(int) $this->min.' to '.(int) $this->max.' characters').$or,
+            'text' => ($this->says !== ''
+                ? $this->says
+                : 'text of '.(int) $this->min.' to '.(int) $this->max.' characters').$or,
             'flag' => "true or false{$or}",
             'choice' => 'one of '.implode(', ', $this->choices).$or,
-            'list' => 'a list'.($this->min !== null && $this->min > 0 ? ' of '.($this->min === $this->max ? (int) $this->min : 'at least '.(int) $this->min) : '').$or,
+            'list' => 'a list'.
+                ($this->min !== null && $this->min > 0
+                    ? ' of '.($this->min === $this->max ? (int) $this->min : 'at least '.(int) $this->min)
+                    : '').
+                $or,
             'duty' => 'a number from 0 to 1 or "set"',
             'when', 'condition' => "an expression{$or}",
             default => "an object{$or}",
@@ -191,7 +212,10 @@ final readonly class Shape
     private function range(): string
     {
         return match (true) {
-            $this->min !== null && $this->max !== null => ($this->above ? ' over ' : ' from ').$this->min.($this->above ? ' up to ' : ' to ').$this->max,
+            $this->min !== null && $this->max !== null => ($this->above ? ' over ' : ' from ').
+                $this->min.
+                ($this->above ? ' up to ' : ' to ').
+                $this->max,
             $this->min !== null => ($this->above ? ' over ' : ' of at least ').$this->min,
             $this->max !== null => " of at most {$this->max}",
             default => '',

@@ -33,9 +33,11 @@ final class ShapeReader
 
     private static function number(Shape $shape, mixed $value, string $path): int|float
     {
-        $fits = (is_int($value) || is_float($value)) && is_finite((float) $value)
-            && ($shape->min === null || ($shape->above ? $value > $shape->min : $value >= $shape->min))
-            && ($shape->max === null || $value <= $shape->max);
+        $fits =
+            (is_int($value) || is_float($value)) &&
+            is_finite((float) $value) &&
+            ($shape->min === null || ($shape->above ? $value > $shape->min : $value >= $shape->min)) &&
+            ($shape->max === null || $value <= $shape->max);
 
         return $fits ? $value : throw BadBuild::expected($path, $shape->expected(), $value);
     }
@@ -45,7 +47,9 @@ final class ShapeReader
         // JSON has one kind of number: 3.0 is a whole one.
         $whole = is_float($value) && floor($value) === $value && abs($value) < 1e15 ? (int) $value : $value;
 
-        return is_int($whole) && $whole >= $shape->min && $whole <= $shape->max ? $whole : throw BadBuild::expected($path, $shape->expected(), $value);
+        return is_int($whole) && $whole >= $shape->min && $whole <= $shape->max
+            ? $whole
+            : throw BadBuild::expected($path, $shape->expected(), $value);
     }
 
     private static function text(Shape $shape, mixed $value, string $path): string
@@ -78,7 +82,10 @@ final class ShapeReader
             throw BadBuild::expected($path, $shape->expected(), $value);
         }
         if (count($value) > $shape->max) {
-            throw BadBuild::at($path, 'expected at most '.(int) $shape->max.' entries, found '.count($value).'.');
+            throw BadBuild::at(
+                $path,
+                'expected at most '.(int) $shape->max.' entries, found '.count($value).'.',
+            );
         }
         $read = [];
         foreach (array_values($value) as $i => $item) {
@@ -91,7 +98,7 @@ final class ShapeReader
     /** @return array<array-key, mixed> */
     private static function map(Shape $shape, mixed $value, string $path): array
     {
-        if (! $value instanceof \stdClass || $shape->of === null) {
+        if (! ($value instanceof \stdClass) || $shape->of === null) {
             throw BadBuild::expected($path, $shape->expected(), $value);
         }
         $read = [];
@@ -116,7 +123,7 @@ final class ShapeReader
     /** @return array<string, mixed> */
     private static function record(Shape $shape, mixed $value, string $path): array
     {
-        if (! $value instanceof \stdClass) {
+        if (! ($value instanceof \stdClass)) {
             throw BadBuild::expected($path, $shape->expected(), $value);
         }
         $given = get_object_vars($value);
@@ -156,14 +163,14 @@ final class ShapeReader
      */
     private static function expression(Shape $shape, mixed $value, string $path, array $leaves, int $depth): array
     {
-        if (! $value instanceof \stdClass) {
+        if (! ($value instanceof \stdClass)) {
             throw BadBuild::expected($path, $shape->expected(), $value);
         }
         if ($depth > self::MAX_EXPRESSION_DEPTH) {
             throw BadBuild::at($path, 'the expression is nested more than '.self::MAX_EXPRESSION_DEPTH.' deep.');
         }
         $given = get_object_vars($value);
-        $known = ['any', 'all', 'not', ...$leaves, ...(in_array('input', $leaves, true) ? ['is'] : [])];
+        $known = ['any', 'all', 'not', ...$leaves, ...in_array('input', $leaves, true) ? ['is'] : []];
         foreach (array_keys($given) as $name) {
             if (! in_array($name, $known, true)) {
                 throw BadBuild::unknownField($path, (string) $name, $known);
@@ -198,7 +205,9 @@ final class ShapeReader
      */
     private static function leaf(array $given, string $head, string $path): array
     {
-        $read = [$head => self::read($head === 'input' ? Shape::id() : Shape::local(), $given[$head], "{$path}/{$head}")];
+        $read = [
+            $head => self::read($head === 'input' ? Shape::id() : Shape::local(), $given[$head], "{$path}/{$head}"),
+        ];
         if (array_key_exists('is', $given)) {
             $read['is'] = is_array($given['is'])
                 ? self::read(Shape::list(Shape::local(), 1, 20), $given['is'], "{$path}/is")

@@ -9,7 +9,10 @@ final class ShapeWriter
 {
     public static function write(Shape $shape, mixed $value): string
     {
-        return json_encode(self::ordered($shape, $value), JSON_PRETTY_PRINT | JSON_UNESCAPED_SLASHES | JSON_UNESCAPED_UNICODE | JSON_THROW_ON_ERROR)."\n";
+        return json_encode(
+            self::ordered($shape, $value),
+            JSON_PRETTY_PRINT | JSON_UNESCAPED_SLASHES | JSON_UNESCAPED_UNICODE | JSON_THROW_ON_ERROR,
+        )."\n";
     }
 
     private static function ordered(Shape $shape, mixed $value): mixed

@@ -88,19 +88,38 @@ final readonly class Harness
         $length = self::lengthM($build, $lead);
         foreach ($lead->cores as $c => [$from, $to]) {
             $core = $c + 1;
-            $at = $from === null ? self::spare($lead->id, $core, 'a', $things) : ($alias[$from] ?? $from);
-            $end = $to === null ? self::spare($lead->id, $core, 'b', $things) : ($alias[$to] ?? $to);
+            $at = $from === null ? self::spare($lead->id, $core, 'a', $things) : $alias[$from] ?? $from;
+            $end = $to === null ? self::spare($lead->id, $core, 'b', $things) : $alias[$to] ?? $to;
             $done = 0.0;
             $segment = 1;
             foreach ($lead->inline as $thing) {
                 foreach (self::pinPairs($thing, $core, count($lead->cores)) as [$id, $in, $out]) {
-                    $things[$id] = new Thing($id, $thing->kind === 'plug' ? 'plug_way' : $thing->kind, [$in, $out], $lead->id);
-                    $wires["{$lead->id}.{$core}.{$segment}"] = new Wire("{$lead->id}.{$core}.{$segment}", $lead->id, $core, $at, $in, max(0.0, min($thing->atM, $length) - $done));
+                    $things[$id] = new Thing(
+                        $id,
+                        $thing->kind === 'plug' ? 'plug_way' : $thing->kind,
+                        [$in, $out],
+                        $lead->id,
+                    );
+                    $wires["{$lead->id}.{$core}.{$segment}"] = new Wire(
+                        "{$lead->id}.{$core}.{$segment}",
+                        $lead->id,
+                        $core,
+                        $at,
+                        $in,
+                        max(0.0, min($thing->atM, $length) - $done),
+                    );
                     [$at, $done] = [$out, min($thing->atM, $length)];
                     $segment++;
                 }
             }
-            $wires["{$lead->id}.{$core}.{$segment}"] = new Wire("{$lead->id}.{$core}.{$segment}", $lead->id, $core, $at, $end, max(0.0, $length - $done));
+            $wires["{$lead->id}.{$core}.{$segment}"] = new Wire(
+                "{$lead->id}.{$core}.{$segment}",
+                $lead->id,
+                $core,
+                $at,
+                $end,
+                max(0.0, $length - $done),
+            );
         }
     }
 

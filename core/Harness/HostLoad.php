@@ -8,7 +8,18 @@ namespace BenchGlow\Harness;
 final readonly class HostLoad
 {
     /** @param  array<array-key, mixed>|null  $liveWhen */
-    public function __construct(public string $id, public string $wire, public string $kind, public string $from, public string $to, public float $atV, public float $ratedA, public ?array $liveWhen, public string $colour = 'warm_white', public float $lumens = 0.0, public ?string $mixesInto = null)
-    {
+    public function __construct(
+        public string $id,
+        public string $wire,
+        public string $kind,
+        public string $from,
+        public string $to,
+        public float $atV,
+        public float $ratedA,
+        public ?array $liveWhen,
+        public string $colour = 'warm_white',
+        public float $lumens = 0.0,
+        public ?string $mixesInto = null,
+    ) {
     }
 }

@@ -19,7 +19,12 @@ final class Inside
     public static function law(Fields $branch): Law
     {
         return match ($branch->text('kind')) {
-            'string' => StringLaw::of($branch->number('vf_v'), $branch->number('if_a'), $branch->integer('series_leds', 1), $branch->number('ohm')),
+            'string' => StringLaw::of(
+                $branch->number('vf_v'),
+                $branch->number('if_a'),
+                $branch->integer('series_leds', 1),
+                $branch->number('ohm'),
+            ),
             'diode' => self::diode($branch, 'silicon'),
             'linear' => new LinearLaw($branch->number('amps'), $branch->number('dropout_v')),
             'switching' => new HeldLaw($branch->number('watts'), $branch->number('from_v'), $branch->number('to_v')),
@@ -32,6 +37,11 @@ final class Inside
     {
         $schottky = $f->text('technology', $otherwise) === 'schottky';
 
-        return StringLaw::of($f->number('vf_v', $schottky ? 0.45 : 0.9), $f->number('if_a', 3.0), ideality: $f->number('ideality', $schottky ? 1.05 : 1.8), rsOhm: $f->numberOrNull('rs_ohm'));
+        return StringLaw::of(
+            $f->number('vf_v', $schottky ? 0.45 : 0.9),
+            $f->number('if_a', 3.0),
+            ideality: $f->number('ideality', $schottky ? 1.05 : 1.8),
+            rsOhm: $f->numberOrNull('rs_ohm'),
+        );
     }
 }

@@ -35,25 +35,55 @@ final readonly class LeadWire
         $ambients = array_map(fn ($r): float => $r->number('ambient_c', self::AMBIENT_C), $stretches);
         $lengths = array_map(fn ($r): float => $r->number('length_m'), $stretches);
         $known = array_sum($lengths);
-        $mean = $ambients === [] ? self::AMBIENT_C : ($known > 0.0
-            ? array_sum(array_map(fn (float $c, float $m): float => $c * $m, $ambients, $lengths)) / $known
-            : array_sum($ambients) / count($ambients));
+        $mean =
+            $ambients === []
+                ? self::AMBIENT_C
+                : ($known > 0.0
+                    ? array_sum(array_map(fn (float $c, float $m): float => $c * $m, $ambients, $lengths)) / $known
+                    : array_sum($ambients) / count($ambients));
         $bundle = 1;
         foreach ($lead->route as $route) {
-            $bundle = max($bundle, count(array_filter($build->leads, fn (Lead $l): bool => in_array($route, $l->route, true))));
+            $bundle = max(
+                $bundle,
+                count(array_filter($build->leads, fn (Lead $l): bool => in_array($route, $l->route, true))),
+            );
         }
-        $moves = array_filter($stretches, fn ($r): bool => in_array('moving', $r->texts('hazards'), true) || in_array($r->text('zone'), ['hinge', 'floor'], true)) !== [];
-        $part = $lead->wire === null ? null : ($build->parts[$lead->wire] ?? null);
-        $area = $part?->number('area_mm2') ?? $standIn->areaMm2 ?? 1.0;
+        $moves =
+            array_filter(
+                $stretches,
+                fn ($r): bool => in_array('moving', $r->texts('hazards'), true) ||
+                    in_array($r->text('zone'), ['hinge', 'floor'], true),
+            ) !== [];
+        $part = $lead->wire === null ? null : $build->parts[$lead->wire] ?? null;
+        $area = $part?->number('area_mm2') ?? ($standIn->areaMm2 ?? 1.0);
         $awg = $part === null ? $standIn?->awg : ($part->has('awg') ? $part->integer('awg') : null);
 
-        return new self($area, $awg, $part?->number('insulation_c', 105.0) ?? 105.0, $part?->text('material', 'copper') ?? 'copper',
-            $ambients === [] ? self::AMBIENT_C : max($ambients), $mean, $bundle, $moves, $part !== null);
+        return new self(
+            $area,
+            $awg,
+            $part?->number('insulation_c', 105.0) ?? 105.0,
+            $part?->text('material', 'copper') ?? 'copper',
+            $ambients === [] ? self::AMBIENT_C : max($ambients),
+            $mean,
+            $bundle,
+            $moves,
+            $part !== null,
+        );
     }
 
     public function thickenedTo(float $areaMm2): self
     {
-        return new self($areaMm2, null, $this->insulationC, $this->material, $this->ambientC, $this->meanC, $this->bundle, $this->moves, $this->chosen);
+        return new self(
+            $areaMm2,
+            null,
+            $this->insulationC,
+            $this->material,
+            $this->ambientC,
+            $this->meanC,
+            $this->bundle,
+            $this->moves,
+            $this->chosen,
+        );
     }
 
     public function ohmPerM(): float

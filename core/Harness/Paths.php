@@ -91,7 +91,7 @@ final class Paths
     {
         $best = [];
         /** @var \SplMinHeap<array{float, int, string, Step|null}> $queue */
-        $queue = new \SplMinHeap;
+        $queue = new \SplMinHeap();
         $order = 0;
         foreach ($sources as $pin) {
             $queue->insert([0.0, $order++, $pin, null]);
@@ -192,7 +192,11 @@ final class Paths
     {
         $thing = $this->harness->things[$fuse];
         [$a, $b] = $thing->pins;
-        $far = ($this->metresFromPlus($a) ?? INF) <= ($this->metresFromPlus($b) ?? INF) && $this->stepInto($b)?->id === $fuse ? $b : $a;
+        $far =
+            ($this->metresFromPlus($a) ?? INF) <= ($this->metresFromPlus($b) ?? INF) &&
+            $this->stepInto($b)?->id === $fuse
+                ? $b
+                : $a;
         $wires = [];
         $lights = [];
         $open = [$far];
@@ -219,7 +223,7 @@ final class Paths
         }
         foreach ($lights as $light) {
             foreach ($this->harness->wiredPins($light) as $pin) {
-                foreach (isset($seen[$pin]) ? [] : ($this->back($pin) ?? []) as $step) {
+                foreach (isset($seen[$pin]) ? [] : $this->back($pin) ?? [] as $step) {
                     if ($step->kind === 'wire') {
                         $wires[$step->id] = $step->id;
                     }

@@ -15,7 +15,7 @@ final readonly class FilamentLaw implements Law
 
     public function __construct(float $watts, private float $ratedV)
     {
-        $this->hotOhm = $ratedV * $ratedV / $watts;
+        $this->hotOhm = ($ratedV * $ratedV) / $watts;
     }
 
     public function at(float $u): array
@@ -28,7 +28,7 @@ final readonly class FilamentLaw implements Law
         }
         $amps = $u / ($this->hotOhm * $share);
 
-        return [$amps, (1.0 - self::EXPONENT) * $amps / $u];
+        return [$amps, ((1.0 - self::EXPONENT) * $amps) / $u];
     }
 
     public function chord(): float

@@ -10,8 +10,12 @@ namespace BenchGlow\Law;
  */
 final readonly class HeldLaw implements Law
 {
-    public function __construct(public float $watts, public float $fromV, public float $toV, public float $heldA = 0.0)
-    {
+    public function __construct(
+        public float $watts,
+        public float $fromV,
+        public float $toV,
+        public float $heldA = 0.0,
+    ) {
     }
 
     public function holding(float $amps): self

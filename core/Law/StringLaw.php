@@ -36,7 +36,7 @@ final readonly class StringLaw implements Law
         private float $gmin = self::GMIN,
     ) {
         $this->aOverB = $a / $b;
-        $this->x0 = log($b / $a) + $lnIs + $b * $is / $a;
+        $this->x0 = log($b / $a) + $lnIs + ($b * $is) / $a;
         $this->invA = 1.0 / $a;
         $this->invB = 1.0 / $b;
     }
@@ -49,15 +49,24 @@ final readonly class StringLaw implements Law
      * @param  float|null  $rsOhm  bulk resistance of one LED; null: a tenth of vf/if
      * @param  float  $shiftV  spread and temperature, added to the forward volts; the bulk resistance stays the part's own
      */
-    public static function of(float $vfV, float $ifA, int $leds = 1, float $ohm = 0.0, int $parallel = 1, float $ideality = 2.0, ?float $rsOhm = null, float $shiftV = 0.0, float $celsius = 25.0): self
-    {
+    public static function of(
+        float $vfV,
+        float $ifA,
+        int $leds = 1,
+        float $ohm = 0.0,
+        int $parallel = 1,
+        float $ideality = 2.0,
+        ?float $rsOhm = null,
+        float $shiftV = 0.0,
+        float $celsius = 25.0,
+    ): self {
         $nvt = $ideality * self::K_OVER_Q * ($celsius + 273.15);
-        $rs = $rsOhm ?? 0.1 * $vfV / $ifA;
+        $rs = $rsOhm ?? (0.1 * $vfV) / $ifA;
         $x = ($vfV + $shiftV - $ifA * $rs) / $nvt;
         // ln Is is kept instead of Is: a 40 V part overflows otherwise.
         $lnIs = log($ifA) - $x - log(-expm1(-$x)) + log($parallel);
         $a = $leds * $nvt;
-        $b = max(($ohm + $leds * $rs) / $parallel, 1e-6 * $a / ($ifA * $parallel));
+        $b = max(($ohm + $leds * $rs) / $parallel, (1e-6 * $a) / ($ifA * $parallel));
 
         return new self($a, $b, $lnIs, exp($lnIs), $ifA * $parallel, $leds * ($vfV + $shiftV) + $ohm * $ifA, $leds);
     }
@@ -72,7 +81,7 @@ final readonly class StringLaw implements Law
     {
         $w = Omega::at($this->x0 + $u * $this->invA);
 
-        return [$this->aOverB * $w - $this->is + $this->gmin * $u, $w * $this->invB / (1.0 + $w) + $this->gmin];
+        return [$this->aOverB * $w - $this->is + $this->gmin * $u, ($w * $this->invB) / (1.0 + $w) + $this->gmin];
     }
 
     public function amps(float $u): float

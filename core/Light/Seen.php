@@ -57,10 +57,14 @@ final class Seen
     /** @param  array<int, float>  $linear red, green, blue from 0 to 1 in linear light */
     public static function encode(array $linear): string
     {
-        return '#'.implode('', array_map(function (float $x): string {
-            $encoded = $x <= 0.0031308 ? 12.92 * $x : 1.055 * $x ** (1 / 2.4) - 0.055;
+        return '#'.
+            implode(
+                '',
+                array_map(function (float $x): string {
+                    $encoded = $x <= 0.0031308 ? 12.92 * $x : 1.055 * $x ** (1 / 2.4) - 0.055;
 
-            return str_pad(dechex((int) round(255 * $encoded)), 2, '0', STR_PAD_LEFT);
-        }, $linear));
+                    return str_pad(dechex((int) round(255 * $encoded)), 2, '0', STR_PAD_LEFT);
+                }, $linear),
+            );
     }
 }

@@ -24,7 +24,13 @@ final readonly class Lists
     /** @return array<string, mixed> */
     public function toArray(): array
     {
-        return ['translation' => $this->translation(), 'spare' => $this->spare(), 'distance' => $this->distance(), 'counts' => $this->counts(), 'to_insulate' => PartsList::toInsulate($this->analysis)];
+        return [
+            'translation' => $this->translation(),
+            'spare' => $this->spare(),
+            'distance' => $this->distance(),
+            'counts' => $this->counts(),
+            'to_insulate' => PartsList::toInsulate($this->analysis),
+        ];
     }
 
     /**
@@ -40,12 +46,28 @@ final readonly class Lists
             foreach ($lead->cores as $c => [$from, $to]) {
                 $colours = $index->item($id)->texts('colours');
                 $ends = [(string) $from, (string) $to];
-                $host = array_values(array_filter($ends, fn (string $p): bool => in_array($index->sections[explode('.', $p)[0]] ?? '', ['host.wires', 'host.ways', 'supplies'], true)));
+                $host = array_values(
+                    array_filter(
+                        $ends,
+                        fn (string $p): bool => in_array(
+                            $index->sections[explode('.', $p)[0]] ?? '',
+                            ['host.wires', 'host.ways', 'supplies'],
+                            true,
+                        ),
+                    ),
+                );
                 if ($host === []) {
                     continue;
                 }
                 $other = $ends[0] === $host[0] ? $ends[1] : $ends[0];
-                $rows[] = ['host' => $host[0], 'lead' => "{$id}.".($c + 1), 'wire' => $this->analysis->leads[$id]->wire->label(), 'colour' => $colours[$c] ?? null, 'to' => $other, 'function' => $this->purpose($host[0])];
+                $rows[] = [
+                    'host' => $host[0],
+                    'lead' => "{$id}.".($c + 1),
+                    'wire' => $this->analysis->leads[$id]->wire->label(),
+                    'colour' => $colours[$c] ?? null,
+                    'to' => $other,
+                    'function' => $this->purpose($host[0]),
+                ];
             }
         }
 
@@ -73,7 +95,12 @@ final readonly class Lists
             foreach ($host->objects($list) as $item) {
                 $fuse = $item->numberOrNull('fuse_a');
                 $through = $this->analysis->peakA($item->text('id').$branch);
-                $rows[] = ['donor' => $item->text('id'), 'fuse_a' => $fuse, 'through_a' => $through, 'spare_a' => $fuse === null ? null : 0.75 * $fuse - $through];
+                $rows[] = [
+                    'donor' => $item->text('id'),
+                    'fuse_a' => $fuse,
+                    'through_a' => $through,
+                    'spare_a' => $fuse === null ? null : 0.75 * $fuse - $through,
+                ];
             }
         }
 
@@ -116,9 +143,18 @@ final readonly class Lists
                 $bundles[$route] = ($bundles[$route] ?? 0) + 1;
             }
         }
-        $taps = count(array_filter($this->analysis->build->devices, fn ($d): bool => $d->text('style') === 'idc_tap' || $d->text('kind') === 'fuse_tap'));
+        $taps = count(
+            array_filter(
+                $this->analysis->build->devices,
+                fn ($d): bool => $d->text('style') === 'idc_tap' || $d->text('kind') === 'fuse_tap',
+            ),
+        );
 
-        return ['leads_in_one_terminal' => array_filter($pins, fn (int $n): bool => $n > 1), 'taps' => $taps, 'bundles' => $bundles];
+        return [
+            'leads_in_one_terminal' => array_filter($pins, fn (int $n): bool => $n > 1),
+            'taps' => $taps,
+            'bundles' => $bundles,
+        ];
     }
 
     /** Colour of a unit of a light in a state, host lamps behind the same lens mixed in; null: nothing glows. */
@@ -147,9 +183,13 @@ final readonly class Lists
     /** Lumens of one unit at full light. */
     private function lumens(Light $light, string $emitter): float
     {
-        foreach ($light->kind === 'strip' ? $light->part->objects('channels') : $light->part->objects('inside') as $item) {
+        foreach (
+            $light->kind === 'strip' ? $light->part->objects('channels') : $light->part->objects('inside') as $item
+        ) {
             if ($item->text('id') === $emitter) {
-                return $light->kind === 'strip' ? $item->number('lm_per_m') * $light->strip()->pitchM() : $item->number('lm', 1.0);
+                return $light->kind === 'strip'
+                    ? $item->number('lm_per_m') * $light->strip()->pitchM()
+                    : $item->number('lm', 1.0);
             }
         }
 

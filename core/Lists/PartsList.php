@@ -16,7 +16,12 @@ final class PartsList
     /** @return list<array{part: string, label: string, count: int|null, length_m: float|null, price: float|null}> */
     public static function of(Analysis $analysis): array
     {
-        return [...self::lights($analysis), ...self::devices($analysis), ...self::wires($analysis), ...self::inline($analysis)];
+        return [
+            ...self::lights($analysis),
+            ...self::devices($analysis),
+            ...self::wires($analysis),
+            ...self::inline($analysis),
+        ];
     }
 
     /** What the parts whose price is known come to, in the currency of the build. */
@@ -36,7 +41,11 @@ final class PartsList
         }
         foreach ($analysis->leads as $lead) {
             for ($c = count($analysis->build->leads[$lead->id]->cores); $c > 0 && $lead->lengthKnown; $c--) {
-                $cuts[] = ['part' => $analysis->build->leads[$lead->id]->wire ?? $lead->wire->label(), 'length_m' => $lead->lengthM, 'for' => "{$lead->id}.{$c}"];
+                $cuts[] = [
+                    'part' => $analysis->build->leads[$lead->id]->wire ?? $lead->wire->label(),
+                    'length_m' => $lead->lengthM,
+                    'for' => "{$lead->id}.{$c}",
+                ];
             }
         }
         usort($cuts, fn (array $a, array $b): int => $b['length_m'] <=> $a['length_m']);
@@ -81,7 +90,13 @@ final class PartsList
         foreach ($analysis->build->lights as $light) {
             $id = $light->part->text('id');
             $price = $light->part->numberOrNull('price');
-            $rows[$id] ??= ['part' => $id, 'label' => $light->part->text('label', $id), 'count' => null, 'length_m' => null, 'price' => $price === null ? null : 0.0];
+            $rows[$id] ??= [
+                'part' => $id,
+                'label' => $light->part->text('label', $id),
+                'count' => null,
+                'length_m' => null,
+                'price' => $price === null ? null : 0.0,
+            ];
             if ($light->kind === 'strip') {
                 $rows[$id]['length_m'] += $light->fit()->cutM;
             } else {
@@ -90,8 +105,16 @@ final class PartsList
             if ($price !== null) {
                 $rows[$id]['price'] += $price * ($light->kind === 'strip' ? $light->fit()->cutM : $light->count());
             }
-            foreach ($light->kind === 'leds' ? self::resistors($light->strings(), $light->fields) : [] as $ohm => $count) {
-                $rows["r{$ohm}"] = ['part' => "resistor_{$ohm}", 'label' => Shown::ohms((float) $ohm).' resistor', 'count' => ($rows["r{$ohm}"]['count'] ?? 0) + $count, 'length_m' => null, 'price' => null];
+            foreach (
+                $light->kind === 'leds' ? self::resistors($light->strings(), $light->fields) : [] as $ohm => $count
+            ) {
+                $rows["r{$ohm}"] = [
+                    'part' => "resistor_{$ohm}",
+                    'label' => Shown::ohms((float) $ohm).' resistor',
+                    'count' => ($rows["r{$ohm}"]['count'] ?? 0) + $count,
+                    'length_m' => null,
+                    'price' => null,
+                ];
             }
         }
 
@@ -105,7 +128,12 @@ final class PartsList
     private static function resistors(array $strings, Fields $light): array
     {
         $all = [];
-        foreach ([[$strings[0], $light->number('ohm')], [$strings[1] > 0 ? 1 : 0, $light->number('last_ohm', $light->number('ohm'))]] as [$count, $ohm]) {
+        foreach (
+            [
+                [$strings[0], $light->number('ohm')],
+                [$strings[1] > 0 ? 1 : 0, $light->number('last_ohm', $light->number('ohm'))],
+            ] as [$count, $ohm]
+        ) {
             if ($count > 0 && $ohm > 0.0) {
                 $all[(string) $ohm] = ($all[(string) $ohm] ?? 0) + $count;
             }
@@ -127,14 +155,27 @@ final class PartsList
             $style = $device->text('style', 'solder');
             [$key, $label] = match ($device->text('kind')) {
                 'joint' => ["joint_{$style}", str_replace('_', ' ', $style).' joint'],
-                'fuse_tap' => ['fuse_tap_'.$device->number('fuse_a'), 'fuse tap'.($device->has('fuse_a') ? ', '.Shown::plain($device->number('fuse_a'), 1).' A' : '')],
-                default => [$device->text('part'), $part?->text('label', $device->text('part')) ?? $device->text('part')],
+                'fuse_tap' => [
+                    'fuse_tap_'.$device->number('fuse_a'),
+                    'fuse tap'.
+                    ($device->has('fuse_a') ? ', '.Shown::plain($device->number('fuse_a'), 1).' A' : ''),
+                ],
+                default => [
+                    $device->text('part'),
+                    $part?->text('label', $device->text('part')) ?? $device->text('part'),
+                ],
             };
             if ($key === 'joint_solder') {
                 continue;
             }
             $price = $part?->numberOrNull('price');
-            $rows[$key] ??= ['part' => $key, 'label' => $label, 'count' => 0, 'length_m' => null, 'price' => $price === null ? null : 0.0];
+            $rows[$key] ??= [
+                'part' => $key,
+                'label' => $label,
+                'count' => 0,
+                'length_m' => null,
+                'price' => $price === null ? null : 0.0,
+            ];
             $rows[$key]['count']++;
             $rows[$key]['price'] = $price === null ? null : $rows[$key]['price'] + $price;
         }
@@ -156,7 +197,13 @@ final class PartsList
                 }
             }
             $metres = count($analysis->build->leads[$lead->id]->cores) * $lead->lengthM;
-            $rows[$label] ??= ['part' => $own ?? 'wire_'.str_replace([' ', '.', ',', 'mm²'], ['', '_', '_', 'mm2'], strtolower($label)), 'label' => "{$label} wire", 'count' => null, 'length_m' => 0.0, 'price' => $perM === null ? null : 0.0];
+            $rows[$label] ??= [
+                'part' => $own ?? 'wire_'.str_replace([' ', '.', ',', 'mm²'], ['', '_', '_', 'mm2'], strtolower($label)),
+                'label' => "{$label} wire",
+                'count' => null,
+                'length_m' => 0.0,
+                'price' => $perM === null ? null : 0.0,
+            ];
             $rows[$label]['length_m'] += $metres;
             if ($perM !== null && $rows[$label]['price'] !== null) {
                 $rows[$label]['price'] += $perM * $metres;
@@ -174,15 +221,33 @@ final class PartsList
             // A plug is one of the devices, however many leads pass it.
             foreach (array_filter($lead->inline, fn (Inline $i): bool => $i->kind !== 'plug') as $thing) {
                 [$key, $label] = match ($thing->kind) {
-                    'fuse' => ["fuse_{$thing->form}_".($analysis->fuses[$thing->id]->fittedA() ?? 'open'), str_replace('_', ' ', $thing->form).' fuse, '.Shown::plain($analysis->fuses[$thing->id]->fittedA() ?? 0.0, 1).' A, with holder'],
+                    'fuse' => [
+                        "fuse_{$thing->form}_".($analysis->fuses[$thing->id]->fittedA() ?? 'open'),
+                        str_replace('_', ' ', $thing->form).
+                        ' fuse, '.
+                        Shown::plain($analysis->fuses[$thing->id]->fittedA() ?? 0.0, 1).
+                        ' A, with holder',
+                    ],
                     'resistor' => ["resistor_{$thing->ohm}", Shown::ohms($thing->ohm).' resistor'],
-                    default => [$thing->part, ($analysis->build->parts[$thing->part] ?? new Fields([]))->text('label', $thing->part)],
+                    default => [
+                        $thing->part,
+                        ($analysis->build->parts[$thing->part] ?? new Fields([]))->text('label', $thing->part),
+                    ],
                 };
-                $price = $thing->kind === 'diode' ? ($analysis->build->parts[$thing->part] ?? new Fields([]))->numberOrNull('price') : null;
+                $price =
+                    $thing->kind === 'diode'
+                        ? ($analysis->build->parts[$thing->part] ?? new Fields([]))->numberOrNull('price')
+                        : null;
                 foreach ($thing->kind === 'fuse' ? Catalogue::shelf('fuses') : [] as $entry) {
                     $price = $entry->text('key') === $thing->form ? $entry->numberOrNull('price') : $price;
                 }
-                $rows[$key] ??= ['part' => $key, 'label' => $label, 'count' => 0, 'length_m' => null, 'price' => $price === null ? null : 0.0];
+                $rows[$key] ??= [
+                    'part' => $key,
+                    'label' => $label,
+                    'count' => 0,
+                    'length_m' => null,
+                    'price' => $price === null ? null : 0.0,
+                ];
                 $rows[$key]['count']++;
                 if ($price !== null && $rows[$key]['price'] !== null) {
                     $rows[$key]['price'] += $price;

@@ -55,14 +55,32 @@ final class Compiler
      * @param  array<string, true>  $closed  contacts that are closed
      * @param  bool  $expand  every unit of a strip as branches of its own
      */
-    public static function compile(Build $build, Harness $harness, array $wiring, string $state, Bodies $bodies, array $closed = [], bool $expand = false): Compiled
-    {
+    public static function compile(
+        Build $build,
+        Harness $harness,
+        array $wiring,
+        string $state,
+        Bodies $bodies,
+        array $closed = [],
+        bool $expand = false,
+    ): Compiled {
         $compiler = new self($build, $harness, $expand);
         foreach ($build->supplies as $supply) {
-            $compiler->sourceOf[$supply->id] = $compiler->net->source($supply->id, "{$supply->id}.plus", "{$supply->id}.minus", $supply->volts($state), $supply->ohm);
+            $compiler->sourceOf[$supply->id] = $compiler->net->source(
+                $supply->id,
+                "{$supply->id}.plus",
+                "{$supply->id}.minus",
+                $supply->volts($state),
+                $supply->ohm,
+            );
         }
         foreach ($build->document->fields()->object('host')->objects('grounds') as $ground) {
-            $compiler->resistor($ground->text('id'), $ground->text('id'), "{$ground->text('of')}.minus", $ground->number('ohm', 0.01));
+            $compiler->resistor(
+                $ground->text('id'),
+                $ground->text('id'),
+                "{$ground->text('of')}.minus",
+                $ground->number('ohm', 0.01),
+            );
         }
         foreach ($harness->wires as $wire) {
             $compiler->resistor($wire->id, $wire->from, $wire->to, $wiring[$wire->lead]->ohmPerM() * $wire->lengthM);
@@ -80,7 +98,14 @@ final class Compiler
         $compiler->bodies($bodies, $closed);
         $network = $compiler->net->build();
 
-        return new Compiled($network, $compiler->net->places(), $compiler->branchOf, $compiler->sourceOf, $compiler->ladders, $compiler->emitters);
+        return new Compiled(
+            $network,
+            $compiler->net->places(),
+            $compiler->branchOf,
+            $compiler->sourceOf,
+            $compiler->ladders,
+            $compiler->emitters,
+        );
     }
 
     /**
@@ -88,14 +113,24 @@ final class Compiler
      *
      * @param  array<string, true>  $closed  contacts that are closed
      */
-    public static function again(Compiled $compiled, Build $build, string $state, Bodies $bodies, array $closed): Compiled
-    {
+    public static function again(
+        Compiled $compiled,
+        Build $build,
+        string $state,
+        Bodies $bodies,
+        array $closed,
+    ): Compiled {
         $network = $compiled->network;
         [$branches, $leaks, $sources] = [$network->branches, $network->leaks, $network->sources];
         foreach ($bodies->contacts as $id => $contact) {
             $k = $compiled->branchOf[$id];
             if (isset($closed[$id]) === isset($leaks[$k])) {
-                $branches[$k] = new Branch(isset($closed[$id]) ? $id : "{$id}.open", $branches[$k]->from, $branches[$k]->to, new Resistor(isset($closed[$id]) ? max($contact->ohm, self::LEAST_OHM) : 1.0 / self::OPEN_SIEMENS));
+                $branches[$k] = new Branch(
+                    isset($closed[$id]) ? $id : "{$id}.open",
+                    $branches[$k]->from,
+                    $branches[$k]->to,
+                    new Resistor(isset($closed[$id]) ? max($contact->ohm, self::LEAST_OHM) : 1.0 / self::OPEN_SIEMENS),
+                );
                 if (isset($closed[$id])) {
                     unset($leaks[$k]);
                 } else {
@@ -105,10 +140,18 @@ final class Compiler
         }
         foreach ($build->supplies as $id => $supply) {
             $k = $compiled->sourceOf[$id];
-            $sources[$k] = new Source($id, $sources[$k]->plus, $sources[$k]->minus, $supply->volts($state), $sources[$k]->ohm);
+            $sources[$k] = new Source(
+                $id,
+                $sources[$k]->plus,
+                $sources[$k]->minus,
+                $supply->volts($state),
+                $sources[$k]->ohm,
+            );
         }
 
-        return $compiled->with(new Network($network->nodes, $branches, array_values($sources), $network->tails, $network->fixed, $leaks));
+        return $compiled->with(
+            new Network($network->nodes, $branches, array_values($sources), $network->tails, $network->fixed, $leaks),
+        );
     }
 
     /** @param  array<string, true>  $closed */
@@ -151,7 +194,12 @@ final class Compiler
     {
         $law = Inside::diode($this->build->parts[$thing->part] ?? new Fields([]), 'schottky');
         [$from, $to] = $thing->pointsTo ? ['1', '2'] : ['2', '1'];
-        $this->branchOf[$thing->id] = $this->net->branch($thing->id, "{$thing->id}.{$from}", "{$thing->id}.{$to}", $law);
+        $this->branchOf[$thing->id] = $this->net->branch(
+            $thing->id,
+            "{$thing->id}.{$from}",
+            "{$thing->id}.{$to}",
+            $law,
+        );
     }
 
     private function plug(Inline $thing, int $cores): void
@@ -191,10 +239,25 @@ final class Compiler
         [$plus, $minus] = ["{$light->id}.plus", "{$light->id}.minus"];
         $places = [];
         if ($full > 0) {
-            $places[] = new EmitterPlace('leds', $this->net->branch($light->id, $plus, $minus, $led->string($per, $ohm, parallel: $full)), $led->ifA, $full);
+            $places[] = new EmitterPlace(
+                'leds',
+                $this->net->branch($light->id, $plus, $minus, $led->string($per, $ohm, parallel: $full)),
+                $led->ifA,
+                $full,
+            );
         }
         if ($last > 0) {
-            $places[] = new EmitterPlace('leds', $this->net->branch("{$light->id}.last", $plus, $minus, $led->string($last, $light->fields->number('last_ohm', $ohm))), $led->ifA, 1);
+            $places[] = new EmitterPlace(
+                'leds',
+                $this->net->branch(
+                    "{$light->id}.last",
+                    $plus,
+                    $minus,
+                    $led->string($last, $light->fields->number('last_ohm', $ohm)),
+                ),
+                $led->ifA,
+                1,
+            );
         }
         $this->emitters[$light->id] = $places;
     }
@@ -207,10 +270,19 @@ final class Compiler
         $area = $wire === null ? 0.5 : ($this->build->parts[$wire] ?? new Fields([]))->number('area_mm2', 0.5);
         $ohm = Copper::ohmPerM($area, 30.0) * $light->fields->number('spacing_m');
         for ($n = 1; $n <= $light->count(); $n++) {
-            $name = fn (string $node): string => in_array($node, $pins, true) ? ($n === 1 ? "{$light->id}.{$node}" : "{$light->id}#{$n}.{$node}") : "{$light->id}#{$n}!{$node}";
+            $name = fn (string $node): string => in_array($node, $pins, true)
+                ? ($n === 1
+                    ? "{$light->id}.{$node}"
+                    : "{$light->id}#{$n}.{$node}")
+                : "{$light->id}#{$n}!{$node}";
             foreach ($n > 1 ? $pins : [] as $pin) {
                 $before = $n === 2 ? "{$light->id}.{$pin}" : "{$light->id}#".($n - 1).".{$pin}";
-                $this->net->branch("{$light->id}.chain", $before, $name($pin), new Resistor(max($ohm, self::LEAST_OHM)));
+                $this->net->branch(
+                    "{$light->id}.chain",
+                    $before,
+                    $name($pin),
+                    new Resistor(max($ohm, self::LEAST_OHM)),
+                );
             }
             foreach ($light->part->objects('inside') as $branch) {
                 $this->inside($light, $branch, $name);
@@ -236,7 +308,13 @@ final class Compiler
             default => null,
         };
         if ($rated !== null) {
-            $this->emitters[$light->id][] = new EmitterPlace($branch->text('id'), $place, $rated, 1, $kind === 'switching');
+            $this->emitters[$light->id][] = new EmitterPlace(
+                $branch->text('id'),
+                $place,
+                $rated,
+                1,
+                $kind === 'switching',
+            );
         }
     }
 }

@@ -47,7 +47,9 @@ final readonly class LadderPlaces
                     $part[] = $at($place + $k * $stride + $c);
                 }
                 $parts[] = match ($kind) {
-                    'head' => array_reverse($tails[$place][$c]), 'end' => $tails[$place][$c], default => $part
+                    'head' => array_reverse($tails[$place][$c]),
+                    'end' => $tails[$place][$c],
+                    default => $part,
                 };
             }
             $rows[] = array_values(count($parts) === 1 ? $parts[0] : array_merge(...$parts));

@@ -19,7 +19,7 @@ final class MinimumDegree
             $near[$j][$i] = true;
         }
         /** @var \SplMinHeap<array{int, int}> $queue */
-        $queue = new \SplMinHeap;
+        $queue = new \SplMinHeap();
         foreach ($near as $i => $set) {
             $queue->insert([count($set), $i]);
         }

@@ -52,16 +52,31 @@ final class Netlist
         if ($law instanceof StringLaw) {
             $key = self::n($law->is).' '.self::n($law->a).' '.self::n($law->b);
             $name = 'M'.count($models);
-            $models[$key] ??= ".model {$name} D(IS=".self::n($law->is).' N='.self::n($law->a / self::VT).' RS='.self::n($law->b).')';
+            $models[$key] ??=
+                ".model {$name} D(IS=".
+                self::n($law->is).
+                ' N='.
+                self::n($law->a / self::VT).
+                ' RS='.
+                self::n($law->b).
+                ')';
             $name = explode(' ', $models[$key])[1];
 
             return "D{$k} {$from} {$to} {$name}";
         }
         if ($law instanceof HeldLaw) {
-            return "B{$k} {$from} {$to} I=".self::n($law->watts)."/max(V({$from},{$to}),".self::n($law->fromV).')';
+            return "B{$k} {$from} {$to} I=".
+                self::n($law->watts).
+                "/max(V({$from},{$to}),".
+                self::n($law->fromV).
+                ')';
         }
         if ($law instanceof LinearLaw) {
-            return "B{$k} {$from} {$to} I=".self::n($law->ampsA)."*min(1,max(0,V({$from},{$to})/".self::n($law->dropoutV).'))';
+            return "B{$k} {$from} {$to} I=".
+                self::n($law->ampsA).
+                "*min(1,max(0,V({$from},{$to})/".
+                self::n($law->dropoutV).
+                '))';
         }
 
         return "R{$k} {$from} {$to} ".self::n(1.0 / $law->chord());

@@ -165,7 +165,12 @@ final class NetworkBuilder
             }
             $common = $tap[count($rails) - 1];
             foreach ($ladder->laws as $c => $law) {
-                $this->branch("{$id}.unit", $ladder->commonIsPlus ? $common : $tap[$c], $ladder->commonIsPlus ? $tap[$c] : $common, $law);
+                $this->branch(
+                    "{$id}.unit",
+                    $ladder->commonIsPlus ? $common : $tap[$c],
+                    $ladder->commonIsPlus ? $tap[$c] : $common,
+                    $law,
+                );
             }
             $before = $tap;
         }
@@ -202,9 +207,23 @@ final class NetworkBuilder
         return new Network(
             $labels,
             array_map(fn (array $b): Branch => new Branch($b[0], $place[$b[1]], $place[$b[2]], $b[3]), $this->branches),
-            array_map(fn (array $s): Source => new Source($s[0], $place[$s[1]], $place[$s[2]], $s[3], $s[4]), $this->sources),
-            array_map(fn (array $t): Tail => Tail::of($t[0], array_map(fn (string $n): int => $place[$n], $t[1]), $place[$t[2]],
-                $t[3]->laws, $t[4], $t[3]->ohm, $t[3]->commonOhm, (float) $t[5]), $this->tails),
+            array_map(
+                fn (array $s): Source => new Source($s[0], $place[$s[1]], $place[$s[2]], $s[3], $s[4]),
+                $this->sources,
+            ),
+            array_map(
+                fn (array $t): Tail => Tail::of(
+                    $t[0],
+                    array_map(fn (string $n): int => $place[$n], $t[1]),
+                    $place[$t[2]],
+                    $t[3]->laws,
+                    $t[4],
+                    $t[3]->ohm,
+                    $t[3]->commonOhm,
+                    (float) $t[5],
+                ),
+                $this->tails,
+            ),
             $fixed,
             $this->apart,
         );

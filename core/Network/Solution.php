@@ -36,7 +36,19 @@ final readonly class Solution
     /** @param  list<string>  $reasons */
     public function because(array $reasons): self
     {
-        return new self($this->solved, $this->volts, $this->amps, $this->sourceAmps, $this->leaving, $this->tailAmps,
-            $this->tailVolts, $this->newton, $this->residualA, $this->toleranceA, array_values(array_unique([...$this->reasons, ...$reasons])), $this->floating);
+        return new self(
+            $this->solved,
+            $this->volts,
+            $this->amps,
+            $this->sourceAmps,
+            $this->leaving,
+            $this->tailAmps,
+            $this->tailVolts,
+            $this->newton,
+            $this->residualA,
+            $this->toleranceA,
+            array_values(array_unique([...$this->reasons, ...$reasons])),
+            $this->floating,
+        );
     }
 }

@@ -61,8 +61,14 @@ final class Solver
     {
         $this->branches = $network->branches;
         $structure ??= Structure::of($network);
-        [$this->anchors, $this->unknown, $this->count, $this->ldl, $this->stamps, $this->tailStamps]
-            = [$structure->anchors, $structure->unknown, $structure->count, $structure->ldl, $structure->stamps, $structure->tailStamps];
+        [$this->anchors, $this->unknown, $this->count, $this->ldl, $this->stamps, $this->tailStamps] = [
+            $structure->anchors,
+            $structure->unknown,
+            $structure->count,
+            $structure->ldl,
+            $structure->stamps,
+            $structure->tailStamps,
+        ];
     }
 
     /** @param  Structure|null  $structure  of another state of the same network; null: made here */
@@ -296,8 +302,8 @@ final class Solver
             $amps = ($s->volts - $this->v[$s->plus] + $this->v[$s->minus]) / $s->ohm;
             $r[$s->plus] += $amps;
             $r[$s->minus] -= $amps;
-            $size[$s->plus] += 2.0 * abs($s->volts) / $s->ohm;
-            $size[$s->minus] += 2.0 * abs($s->volts) / $s->ohm;
+            $size[$s->plus] += (2.0 * abs($s->volts)) / $s->ohm;
+            $size[$s->minus] += (2.0 * abs($s->volts)) / $s->ohm;
         }
         $this->worst = 0.0;
         $this->tolerance = 1e-9;
@@ -339,11 +345,17 @@ final class Solver
                 $push($tail->common, -$tail->sign * $tail->fold[$c]);
             }
         }
-        $step = $this->linear($this->g, array_map(fn (Tail $t): array => $t->y, $this->network->tails), array_values($rhs));
+        $step = $this->linear(
+            $this->g,
+            array_map(fn (Tail $t): array => $t->y, $this->network->tails),
+            array_values($rhs),
+        );
         $dec = $this->outerSlope($step);
         foreach ($this->network->tails as $tail) {
             $at = fn (int $node): float => $this->unknown[$node] >= 0 ? $step[$this->unknown[$node]] : 0.0;
-            $dec += $tail->backSubstitute(array_map(fn (int $node): float => $tail->sign * ($at($node) - $at($tail->common)), $tail->channels));
+            $dec += $tail->backSubstitute(
+                array_map(fn (int $node): float => $tail->sign * ($at($node) - $at($tail->common)), $tail->channels),
+            );
         }
 
         return [$step, $dec];
@@ -379,7 +391,7 @@ final class Solver
             if ($turned <= 0.5 * $dec) {
                 return;
             }
-            $next = max($t / 10.0, $t * $dec / ($dec + $turned));
+            $next = max($t / 10.0, ($t * $dec) / ($dec + $turned));
             $this->move($step, $next - $t);
             $t = $next;
         }
@@ -404,7 +416,9 @@ final class Solver
         // What only leaks join is fed by nothing: its volts are nobody's.
         $real = Islands::of($this->network, false);
         $live = [];
-        foreach ([...array_keys($this->anchors), ...array_map(fn (Source $s): int => $s->minus, $this->network->sources)] as $node) {
+        foreach (
+            [...array_keys($this->anchors), ...array_map(fn (Source $s): int => $s->minus, $this->network->sources)] as $node
+        ) {
             $live[$real->find($node)] = true;
         }
         $volts = [];
@@ -416,7 +430,10 @@ final class Solver
             $solved,
             $volts,
             $this->i,
-            array_map(fn (Source $s): float => ($s->volts - $this->v[$s->plus] + $this->v[$s->minus]) / $s->ohm, $this->network->sources),
+            array_map(
+                fn (Source $s): float => ($s->volts - $this->v[$s->plus] + $this->v[$s->minus]) / $s->ohm,
+                $this->network->sources,
+            ),
             array_map(fn (float $r): float => -$r, $this->r),
             array_map(fn (Tail $t): array => $t->unitAmps(), $this->network->tails),
             array_map(fn (Tail $t): array => $t->unitVolts(), $this->network->tails),
@@ -469,7 +486,11 @@ final class Solver
             foreach ($ties as [$a, $b]) {
                 foreach ([[$a, $b], [$b, $a]] as [$loose, $at]) {
                     [$piece, $other] = [$firm->find($loose), $firm->find($at)];
-                    if (! isset($held[$piece]) && ! isset($behind[$piece]) && (isset($held[$other]) || isset($behind[$other]))) {
+                    if (
+                        ! isset($held[$piece]) &&
+                        ! isset($behind[$piece]) &&
+                        (isset($held[$other]) || isset($behind[$other]))
+                    ) {
                         $behind[$piece] = $behind[$other] ?? $at;
                     }
                 }

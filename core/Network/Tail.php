@@ -74,7 +74,10 @@ abstract class Tail
         public readonly float $commonOhm,
         public readonly float $sign,
     ) {
-        $this->darkV = array_map(fn (StringLaw $law): float => $law->is < self::DARK_A ? $law->volts(self::DARK_A) : -INF, $laws);
+        $this->darkV = array_map(
+            fn (StringLaw $law): float => $law->is < self::DARK_A ? $law->volts(self::DARK_A) : -INF,
+            $laws,
+        );
         $this->prepare();
     }
 
@@ -83,8 +86,16 @@ abstract class Tail
      * @param  list<StringLaw>  $laws
      * @param  array<int, float>  $ohm
      */
-    public static function of(string $id, array $channels, int $common, array $laws, int $units, array $ohm, float $commonOhm, float $sign): self
-    {
+    public static function of(
+        string $id,
+        array $channels,
+        int $common,
+        array $laws,
+        int $units,
+        array $ohm,
+        float $commonOhm,
+        float $sign,
+    ): self {
         return match (count($channels)) {
             1 => new TailOfOne($id, $channels, $common, $laws, $units, $ohm, $commonOhm, $sign),
             3 => new TailOfThree($id, $channels, $common, $laws, $units, $ohm, $commonOhm, $sign),
@@ -216,7 +227,13 @@ abstract class Tail
     /** @return array<int, array<int, float>> amps per channel and unit, from the mark outward */
     final public function unitAmps(): array
     {
-        return $this->flat === null ? $this->litAmps() : array_map(fn (StringLaw $law, float $volts): array => array_fill(0, $this->units, $law->amps($volts)), $this->laws, $this->flat);
+        return $this->flat === null
+            ? $this->litAmps()
+            : array_map(
+                fn (StringLaw $law, float $volts): array => array_fill(0, $this->units, $law->amps($volts)),
+                $this->laws,
+                $this->flat,
+            );
     }
 
     /** @return array<int, array<int, float>> */
@@ -243,9 +260,11 @@ abstract class Tail
             return array_map(fn (float $volts): array => array_fill(0, $this->units, $volts), $this->flat);
         }
 
-        return $n === 1 ? [$this->u] : array_map(
-            fn (int $c): array => array_map(fn (int $k): float => $this->u[$k * $n + $c], range(0, $this->units - 1)),
-            range(0, $n - 1),
-        );
+        return $n === 1
+            ? [$this->u]
+            : array_map(
+                fn (int $c): array => array_map(fn (int $k): float => $this->u[$k * $n + $c], range(0, $this->units - 1)),
+                range(0, $n - 1),
+            );
     }
 }

@@ -56,7 +56,13 @@ final class TailOfMany extends Tail
         $this->y = $y;
         $this->fold = $s;
         $this->amps = array_map(fn (float $f): float => -$f, $out);
-        $this->floor = 64.0 * PHP_FLOAT_EPSILON * 6.0 * Extreme::greatest($this->g) * $n * Extreme::greatest(array_map(abs(...), $this->u));
+        $this->floor =
+            64.0 *
+            PHP_FLOAT_EPSILON *
+            6.0 *
+            Extreme::greatest($this->g) *
+            $n *
+            Extreme::greatest(array_map(abs(...), $this->u));
     }
 
     /**

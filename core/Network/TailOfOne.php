@@ -45,14 +45,14 @@ final class TailOfOne extends Tail
                 $r = $x - $w - log($w);
                 $p = 1.0 + $w;
                 $q = $p * ($p + 0.6666666666666667 * $r);
-                $w *= 1.0 + $r / $p * ($q - 0.5 * $r) / ($q - $r);
+                $w *= 1.0 + (($r / $p) * ($q - 0.5 * $r)) / ($q - $r);
                 if ($r > 2e-3 || $r < -2e-3) {
                     $w = Omega::at($x);
                 }
             } else {
                 $w = Omega::at($x);
             }
-            $in = ($k > 0 ? $g : 2.0 * $g);
+            $in = $k > 0 ? $g : 2.0 * $g;
             $flow = $in * ($v - ($k > 0 ? $u[$k - 1] : $mark[0]));
             $amps = $aOverB * $w - $is;
             $i[$k] = $amps;
@@ -66,7 +66,7 @@ final class TailOfOne extends Tail
             if ($v > $biggest) {
                 $biggest = $v;
             }
-            $y += $w * $invB / (1.0 + $w);
+            $y += ($w * $invB) / (1.0 + $w);
             $inv = 1.0 / ($y + $in);
             $m[$k] = $inv;
             $s += $r;

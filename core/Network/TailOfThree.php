@@ -52,7 +52,7 @@ final class TailOfThree extends Tail
                 $r = $x - $w0 - log($w0);
                 $p = 1.0 + $w0;
                 $q = $p * ($p + 0.6666666666666667 * $r);
-                $w0 *= 1.0 + $r / $p * ($q - 0.5 * $r) / ($q - $r);
+                $w0 *= 1.0 + (($r / $p) * ($q - 0.5 * $r)) / ($q - $r);
                 if ($r > 2e-3 || $r < -2e-3) {
                     $w0 = Omega::at($x);
                 }
@@ -64,7 +64,7 @@ final class TailOfThree extends Tail
                 $r = $x - $w1 - log($w1);
                 $p = 1.0 + $w1;
                 $q = $p * ($p + 0.6666666666666667 * $r);
-                $w1 *= 1.0 + $r / $p * ($q - 0.5 * $r) / ($q - $r);
+                $w1 *= 1.0 + (($r / $p) * ($q - 0.5 * $r)) / ($q - $r);
                 if ($r > 2e-3 || $r < -2e-3) {
                     $w1 = Omega::at($x);
                 }
@@ -76,7 +76,7 @@ final class TailOfThree extends Tail
                 $r = $x - $w2 - log($w2);
                 $p = 1.0 + $w2;
                 $q = $p * ($p + 0.6666666666666667 * $r);
-                $w2 *= 1.0 + $r / $p * ($q - 0.5 * $r) / ($q - $r);
+                $w2 *= 1.0 + (($r / $p) * ($q - 0.5 * $r)) / ($q - $r);
                 if ($r > 2e-3 || $r < -2e-3) {
                     $w2 = Omega::at($x);
                 }
@@ -118,9 +118,9 @@ final class TailOfThree extends Tail
             if ($v1 > $biggest) {
                 $biggest = $v1;
             }
-            $y00 += $w0 * $ib0 / (1.0 + $w0);
-            $y11 += $w1 * $ib1 / (1.0 + $w1);
-            $y22 += $w2 * $ib2 / (1.0 + $w2);
+            $y00 += ($w0 * $ib0) / (1.0 + $w0);
+            $y11 += ($w1 * $ib1) / (1.0 + $w1);
+            $y22 += ($w2 * $ib2) / (1.0 + $w2);
             $s0 += $r0;
             $s1 += $r1;
             $s2 += $r2;

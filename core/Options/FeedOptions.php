@@ -82,10 +82,21 @@ final class FeedOptions
         $wiring = [];
         foreach ($build->leads as $id => $lead) {
             $known = $analysis->leads[$id]->wire ?? null;
-            $feed = $lead->circuit === $build->lights[$light]->circuit ? ($known ?? $feed) : $feed;
+            $feed = $lead->circuit === $build->lights[$light]->circuit ? $known ?? $feed : $feed;
             $wiring[$id] = $known ?? LeadWire::of($build, $lead, Gauge::mm2($feed->areaMm2 ?? 1.0));
         }
-        $states = StateSolver::solve($build, Compiler::compile($build, Harness::of($build), $wiring, 'nominal', Bodies::of($build), $analysis->litScene($light, 'nominal')->closed ?? []), 'nominal')->lights[$light];
+        $states = StateSolver::solve(
+            $build,
+            Compiler::compile(
+                $build,
+                Harness::of($build),
+                $wiring,
+                'nominal',
+                Bodies::of($build),
+                $analysis->litScene($light, 'nominal')->closed ?? [],
+            ),
+            'nominal',
+        )->lights[$light];
 
         return $states === [] ? 0.0 : min(array_map(fn (EmitterState $e): float => $e->uniformity(), $states));
     }

@@ -25,7 +25,12 @@ final class LedRow
 
     public static function hottestW(Analysis $analysis, Light $light): float
     {
-        return max(array_map(fn (array $s): float => $s['amps'] ** 2 * $s['ohm'] * (1 - self::TOLERANCE), self::strings($analysis, $light)) ?: [0.0]);
+        return max(
+            array_map(
+                fn (array $s): float => $s['amps'] ** 2 * $s['ohm'] * (1 - self::TOLERANCE),
+                self::strings($analysis, $light),
+            ) ?: [0.0],
+        );
     }
 
     /** @return list<array{amps: float, ohm: float}> the full string and a shorter last one, worst case */
@@ -43,9 +48,13 @@ final class LedRow
             $rows[] = [$last, $light->fields->number('last_ohm', $ohm)];
         }
 
-        return array_map(fn (array $r): array => [
-            'amps' => $led->string($r[0], $r[1] * (1 - self::TOLERANCE), -$led->vfToleranceV)->amps($volts), 'ohm' => $r[1],
-        ], $rows);
+        return array_map(
+            fn (array $r): array => [
+                'amps' => $led->string($r[0], $r[1] * (1 - self::TOLERANCE), -$led->vfToleranceV)->amps($volts),
+                'ohm' => $r[1],
+            ],
+            $rows,
+        );
     }
 
     public static function nominalV(Analysis $analysis, Light $light): ?float
@@ -65,8 +74,14 @@ final class LedRow
             if ($feed !== null && $feed !== []) {
                 $supply = $analysis->build->supplies[explode('.', $feed[0]->from)[0]];
 
-                return (new SeriesResistor(new Envelope($supply->minV, $supply->nominalV, $supply->maxV), $light->led(), $light->count(), $light->led()->ifA,
-                    Preferred::from($analysis->build->settings->resistorSeries), self::TOLERANCE))->options();
+                return (new SeriesResistor(
+                    new Envelope($supply->minV, $supply->nominalV, $supply->maxV),
+                    $light->led(),
+                    $light->count(),
+                    $light->led()->ifA,
+                    Preferred::from($analysis->build->settings->resistorSeries),
+                    self::TOLERANCE,
+                ))->options();
             }
         }
 
@@ -76,11 +91,19 @@ final class LedRow
     /** @return array<string, mixed> the edit that makes the row this option */
     public static function edit(Light $light, SeriesOption $option): array
     {
-        return ['op' => 'batch', 'edits' => [
-            ['op' => 'set', 'id' => $light->id, 'field' => 'per_string', 'value' => $option->ledsPerString],
-            ['op' => 'set', 'id' => $light->id, 'field' => 'ohm', 'value' => $option->resistorOhm],
-            ['op' => 'set', 'id' => $light->id, 'field' => 'last_ohm', 'value' => $option->lastStringLeds === $option->ledsPerString ? null : $option->lastResistorOhm],
-        ]];
+        return [
+            'op' => 'batch',
+            'edits' => [
+                ['op' => 'set', 'id' => $light->id, 'field' => 'per_string', 'value' => $option->ledsPerString],
+                ['op' => 'set', 'id' => $light->id, 'field' => 'ohm', 'value' => $option->resistorOhm],
+                [
+                    'op' => 'set',
+                    'id' => $light->id,
+                    'field' => 'last_ohm',
+                    'value' => $option->lastStringLeds === $option->ledsPerString ? null : $option->lastResistorOhm,
+                ],
+            ],
+        ];
     }
 
     /**
@@ -91,7 +114,11 @@ final class LedRow
     public static function refit(Analysis $analysis, Light $light): ?array
     {
         foreach (self::options($analysis, $light) as $option) {
-            if ($option->ledsPerString === min($light->count(), $light->fields->integer('per_string', 1)) && $option->resistorOhm !== null && $option->lastResistorOhm !== null) {
+            if (
+                $option->ledsPerString === min($light->count(), $light->fields->integer('per_string', 1)) &&
+                $option->resistorOhm !== null &&
+                $option->lastResistorOhm !== null
+            ) {
                 return [$option->resistorOhm, self::edit($light, $option)];
             }
         }

@@ -20,7 +20,9 @@ final class Catalogue
      */
     public static function shelf(string $shelf): array
     {
-        return self::$read[$shelf] ??= (new Fields((array) json_decode((string) file_get_contents(__DIR__."/catalogue/{$shelf}.json"), true)))->objects('entries');
+        return self::$read[$shelf] ??= (new Fields(
+            (array) json_decode((string) file_get_contents(__DIR__."/catalogue/{$shelf}.json"), true),
+        ))->objects('entries');
     }
 
     /** The part of a catalogue key, with the key written into it. */

@@ -10,7 +10,19 @@ use BenchGlow\Quantity\Gauge;
 final class Copper
 {
     /** Free-air amps by AWG: one conductor, 105 °C insulation, 30 °C ambient; under 18 AWG set low on purpose. */
-    public const AMPS = [28 => 3.0, 26 => 4.5, 24 => 7.0, 22 => 10.0, 20 => 12.0, 18 => 20.0, 16 => 25.0, 14 => 35.0, 12 => 45.0, 10 => 60.0, 8 => 80.0];
+    public const AMPS = [
+        28 => 3.0,
+        26 => 4.5,
+        24 => 7.0,
+        22 => 10.0,
+        20 => 12.0,
+        18 => 20.0,
+        16 => 25.0,
+        14 => 35.0,
+        12 => 45.0,
+        10 => 60.0,
+        8 => 80.0,
+    ];
 
     public const METRIC_MM2 = [0.22, 0.35, 0.5, 0.75, 1.0, 1.5, 2.5, 4.0, 6.0];
 
@@ -22,7 +34,9 @@ final class Copper
 
     public static function ohmPerM(float $areaMm2, float $celsius = 20.0, string $material = 'copper'): float
     {
-        return self::OHM_MM2_PER_M / $areaMm2 * (1 + self::PER_KELVIN * ($celsius - 20.0)) * ($material === 'copper' ? 1.0 : self::ALUMINIUM);
+        return (self::OHM_MM2_PER_M / $areaMm2) *
+            (1 + self::PER_KELVIN * ($celsius - 20.0)) *
+            ($material === 'copper' ? 1.0 : self::ALUMINIUM);
     }
 
     /** Free-air amps by area: linear in ln(area) between the gauges of the table, and no further than its ends by that slope. */
@@ -37,7 +51,7 @@ final class Copper
             [$x0, $a0] = $points[$i];
             if ($x <= $x1 + 1e-12) {
                 // Below the thinnest gauge the line would cross zero; amps then follow the area.
-                return $x < $x0 ? $a0 * exp($x - $x0) : $a0 + ($a1 - $a0) * ($x - $x0) / ($x1 - $x0);
+                return $x < $x0 ? $a0 * exp($x - $x0) : $a0 + (($a1 - $a0) * ($x - $x0)) / ($x1 - $x0);
             }
         }
 
@@ -49,8 +63,12 @@ final class Copper
      *
      * @param  int  $bundle  loaded wires side by side
      */
-    public static function allowedA(float $areaMm2, float $insulationC = 105.0, float $ambientC = 30.0, int $bundle = 1): float
-    {
+    public static function allowedA(
+        float $areaMm2,
+        float $insulationC = 105.0,
+        float $ambientC = 30.0,
+        int $bundle = 1,
+    ): float {
         if ($ambientC >= $insulationC) {
             return 0.0;
         }

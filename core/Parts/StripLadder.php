@@ -17,8 +17,12 @@ final readonly class StripLadder
      * @param  array<int, float>  $ohm  channel rail, ohms per pitch
      * @param  float  $commonOhm  per pitch
      */
-    public function __construct(array $laws, public array $ohm, public float $commonOhm, public bool $commonIsPlus = false)
-    {
+    public function __construct(
+        array $laws,
+        public array $ohm,
+        public float $commonOhm,
+        public bool $commonIsPlus = false,
+    ) {
         $this->laws = array_map(fn (StringLaw $law): StringLaw => $law->inLadder(), $laws);
     }
 

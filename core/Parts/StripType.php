@@ -44,7 +44,7 @@ final readonly class StripType
     /** Amps of one unit's channel at the nominal volts. */
     public function unitA(): float
     {
-        return $this->wattsPerM * $this->pitchM() / ($this->nominalV * $this->channels());
+        return ($this->wattsPerM * $this->pitchM()) / ($this->nominalV * $this->channels());
     }
 
     /** Index of a channel whose LEDs alone reach the nominal volts, which no real part does; null: all fit. */
@@ -82,6 +82,16 @@ final readonly class StripType
 
     public function withRails(float $ohmPerM, float $commonOhmPerM): self
     {
-        return new self($this->nominalV, $this->wattsPerM, $this->ledsPerM, $this->ledsPerCut, $this->vfV, $ohmPerM, $commonOhmPerM, $this->seriesLeds, $this->commonIsPlus);
+        return new self(
+            $this->nominalV,
+            $this->wattsPerM,
+            $this->ledsPerM,
+            $this->ledsPerCut,
+            $this->vfV,
+            $ohmPerM,
+            $commonOhmPerM,
+            $this->seriesLeds,
+            $this->commonIsPlus,
+        );
     }
 }

@@ -44,7 +44,11 @@ final readonly class Gauge
             }
         }
         if (preg_match('/^(\d+) ?(?:ga|gauge|g|)$/', $text, $m) === 1) {
-            throw NotUnderstood::ambiguous($typed, $m[0] === $m[1] ? 'a gauge or an area' : 'wire or sheet metal', "{$m[1]} awg or 0.75 mm2");
+            throw NotUnderstood::ambiguous(
+                $typed,
+                $m[0] === $m[1] ? 'a gauge or an area' : 'wire or sheet metal',
+                "{$m[1]} awg or 0.75 mm2",
+            );
         }
         throw NotUnderstood::expected($typed, 'a wire size, as 18 awg or 0.75 mm2');
     }

@@ -11,7 +11,9 @@ final class NotUnderstood extends \DomainException
     {
         $typed = mb_strimwidth(trim($typed), 0, 40, '…');
 
-        return new self($typed === '' ? "Nothing is typed. Type {$expected}." : "'{$typed}' is not understood. Type {$expected}.");
+        return new self(
+            $typed === '' ? "Nothing is typed. Type {$expected}." : "'{$typed}' is not understood. Type {$expected}.",
+        );
     }
 
     public static function ambiguous(string $typed, string $reading, string $instead): self

@@ -38,7 +38,7 @@ final class Shown
     /** Feet and inches to the nearest 1/16 in. */
     public static function feet(float $m): string
     {
-        $sixteenths = (int) round(abs($m) / 0.0254 * 16);
+        $sixteenths = (int) round((abs($m) / 0.0254) * 16);
         $feet = intdiv($sixteenths, 192);
         $inches = intdiv($sixteenths % 192, 16);
         $rest = $sixteenths % 16;
@@ -59,7 +59,9 @@ final class Shown
 
     public static function bothLengths(float $m, string $units = 'metric'): string
     {
-        return $units === 'imperial' ? self::feet($m).' · '.self::metres($m) : self::metres($m).' · '.self::feet($m);
+        return $units === 'imperial'
+            ? self::feet($m).' · '.self::metres($m)
+            : self::metres($m).' · '.self::feet($m);
     }
 
     public static function volts(float $v): string

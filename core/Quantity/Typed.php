@@ -10,7 +10,15 @@ final class Typed
     /** A number with point or comma, a fraction, or both: 12  1.84  1,84  .5  1/2  72 1/2  4½ */
     private const NUMBER = '(?:\d+\s+\d+\/\d+|\d+\/\d+|\d+(?:[.,]\d+)?|[.,]\d+)';
 
-    private const VULGAR = ['½' => ' 1/2', '¼' => ' 1/4', '¾' => ' 3/4', '⅛' => ' 1/8', '⅜' => ' 3/8', '⅝' => ' 5/8', '⅞' => ' 7/8'];
+    private const VULGAR = [
+        '½' => ' 1/2',
+        '¼' => ' 1/4',
+        '¾' => ' 3/4',
+        '⅛' => ' 1/8',
+        '⅜' => ' 3/8',
+        '⅝' => ' 5/8',
+        '⅞' => ' 7/8',
+    ];
 
     /**
      * @param  string  $bareLength  the unit of a length typed without one: "m" or "in"
@@ -37,7 +45,17 @@ final class Typed
 
     private static function tidy(string $typed): string
     {
-        $text = strtr(mb_strtolower(trim($typed)), [...self::VULGAR, '′' => "'", '’' => "'", '″' => '"', '”' => '"', "''" => '"', '−' => '-', 'µ' => 'u', "\u{2126}" => 'ω']);
+        $text = strtr(mb_strtolower(trim($typed)), [
+            ...self::VULGAR,
+            '′' => "'",
+            '’' => "'",
+            '″' => '"',
+            '”' => '"',
+            "''" => '"',
+            '−' => '-',
+            'µ' => 'u',
+            "\u{2126}" => 'ω',
+        ]);
 
         return trim((string) preg_replace('/\s+/u', ' ', $text));
     }
@@ -70,7 +88,10 @@ final class Typed
     private static function length(string $text, string $bare): ?float
     {
         $spellings = Unit::Length->spellings();
-        if (preg_match("/^(\\d+) ?(?:ft|foot|feet|') ?(".self::NUMBER.') ?(?:in|inch|inches|")?$/u', $text, $m) === 1) {
+        if (
+            preg_match("/^(\\d+) ?(?:ft|foot|feet|') ?(".self::NUMBER.') ?(?:in|inch|inches|")?$/u', $text, $m) ===
+            1
+        ) {
             $inches = self::number($m[2]);
 
             return $inches === null || $inches >= 12.0 ? null : (float) $m[1] * 0.3048 + $inches * 0.0254;
@@ -88,7 +109,7 @@ final class Typed
     private static function ohms(string $typed, string $text): ?float
     {
         if (preg_match('/^(\d+)([rkRKM])(\d*)$/', trim($typed), $m) === 1) {
-            return (float) ("{$m[1]}.{$m[3]}0") * ['r' => 1.0, 'k' => 1e3, 'm' => 1e6][strtolower($m[2])];
+            return (float) "{$m[1]}.{$m[3]}0" * ['r' => 1.0, 'k' => 1e3, 'm' => 1e6][strtolower($m[2])];
         }
         if (preg_match('/^([\d.,]+) ?M(?:ohm|Ω|Ω)?$/u', trim($typed), $m) === 1) {
             $number = self::number($m[1]);

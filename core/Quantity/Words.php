@@ -10,7 +10,9 @@ final class Words
     /** A label as it stands in the middle of a sentence: "Galley shelf" → "galley shelf", "RGB edge" stays. */
     public static function within(string $label): string
     {
-        return preg_match('/^\p{Lu}\p{Ll}/u', $label) === 1 ? mb_strtolower(mb_substr($label, 0, 1)).mb_substr($label, 1) : $label;
+        return preg_match('/^\p{Lu}\p{Ll}/u', $label) === 1
+            ? mb_strtolower(mb_substr($label, 0, 1)).mb_substr($label, 1)
+            : $label;
     }
 
     public static function first(string $label): string

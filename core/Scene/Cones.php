@@ -33,8 +33,11 @@ final class Cones
     /** @var array<string, list<Sense>> by device */
     private array $senses = [];
 
-    public function __construct(private readonly Build $build, private readonly Harness $harness, private readonly Bodies $bodies)
-    {
+    public function __construct(
+        private readonly Build $build,
+        private readonly Harness $harness,
+        private readonly Bodies $bodies,
+    ) {
         $pairs = array_map(fn (array $j): array => [...$j, ''], $bodies->joins);
         foreach ($harness->wires as $wire) {
             $pairs[] = [$wire->from, $wire->to, ''];
@@ -49,7 +52,11 @@ final class Cones
             }
         }
         foreach ($bodies->fixed as $id => [$from, $to, $law]) {
-            if (! isset($bodies->loads[$id]) && ! str_ends_with($id, '.own') && ($law instanceof StringLaw || ($law instanceof Resistor && $law->ohm <= self::MOST_OHM))) {
+            if (
+                ! isset($bodies->loads[$id]) &&
+                ! str_ends_with($id, '.own') &&
+                ($law instanceof StringLaw || ($law instanceof Resistor && $law->ohm <= self::MOST_OHM))
+            ) {
                 $pairs[] = [$from, $to, ''];
             }
         }
@@ -78,7 +85,10 @@ final class Cones
                 $lights[] = explode('.', $glow)[0];
             }
         }
-        $lights = array_unique([...$lights, ...array_map(fn (Light $l): string => $l->id, $this->build->lightsOf($circuit))]);
+        $lights = array_unique([
+            ...$lights,
+            ...array_map(fn (Light $l): string => $l->id, $this->build->lightsOf($circuit)),
+        ]);
         $todo = array_map($this->harness->wiredPins(...), $lights);
         // Lights of one circuit may stand in series; another's light is a load and no way.
         foreach ($todo as $pins) {
@@ -93,7 +103,9 @@ final class Cones
                 $inputs += array_fill_keys((new When($contact->liveWhen ?? []))->inputs(), true);
                 $device = $this->build->devices[$contact->thing] ?? new Fields([]);
                 foreach (['at', 'link_when'] as $field) {
-                    $inputs += $device->has($field) ? array_fill_keys((new When($device->object($field)->data))->inputs(), true) : [];
+                    $inputs += $device->has($field)
+                        ? array_fill_keys((new When($device->object($field)->data))->inputs(), true)
+                        : [];
                 }
                 foreach ($this->moving($contact) as $sense) {
                     $todo[] = [$sense->from, $sense->to];
@@ -131,7 +143,12 @@ final class Cones
         $device = $this->build->devices[$contact->thing] ?? new Fields([]);
         $heard = array_filter($device->has('hears') ? $device->object('hears')->data : [], is_string(...));
 
-        return [...$this->senses[$contact->thing] ?? [], ...array_values(array_filter(array_map(fn (string $s): ?Sense => $this->bodies->senses[$s] ?? null, $heard)))];
+        return [
+            ...$this->senses[$contact->thing] ?? [],
+            ...array_values(
+                array_filter(array_map(fn (string $s): ?Sense => $this->bodies->senses[$s] ?? null, $heard)),
+            ),
+        ];
     }
 
     /**
@@ -145,7 +162,9 @@ final class Cones
     {
         $edges = [...$this->edges, ...$through];
         $contacts = [];
-        foreach (OnTheWay::between(array_map(fn (array $e): array => [$e[0], $e[1]], $edges), self::SHARED, $pins) as $edge) {
+        foreach (
+            OnTheWay::between(array_map(fn (array $e): array => [$e[0], $e[1]], $edges), self::SHARED, $pins) as $edge
+        ) {
             $contacts[$edges[$edge][2]] = true;
         }
         unset($contacts['']);

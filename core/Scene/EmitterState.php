@@ -13,8 +13,13 @@ final readonly class EmitterState
      * @param  list<float>  $flux  1 = the label's brightness
      * @param  list<float>  $volts  across each unit
      */
-    public function __construct(public string $name, public string $colour, public array $flux, public array $volts, public float $watts)
-    {
+    public function __construct(
+        public string $name,
+        public string $colour,
+        public array $flux,
+        public array $volts,
+        public float $watts,
+    ) {
     }
 
     public function least(): float

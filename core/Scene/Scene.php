@@ -34,6 +34,6 @@ final readonly class Scene
 
     public function remark(): ?string
     {
-        return $this->reason ?? $this->lit->reason ?? ($this->remarks[0] ?? null);
+        return $this->reason ?? ($this->lit->reason ?? ($this->remarks[0] ?? null));
     }
 }

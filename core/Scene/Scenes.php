@@ -43,8 +43,12 @@ final class Scenes
     public int $solves = 0;
 
     /** @param  array<string, LeadWire>  $wiring */
-    public function __construct(private readonly Build $build, private readonly Harness $harness, private readonly Bodies $bodies, private readonly array $wiring)
-    {
+    public function __construct(
+        private readonly Build $build,
+        private readonly Harness $harness,
+        private readonly Bodies $bodies,
+        private readonly array $wiring,
+    ) {
         $this->rest = $build->restPositions();
         $this->chains = new Chains($build, $harness, $bodies);
         $this->loops = (new Cones($build, $harness, $bodies))->loops();
@@ -83,9 +87,15 @@ final class Scenes
         $closed = $this->closed($so, $pulled, true, 0.0);
         $lit = $this->phases($so, $pulled, $supply);
         $dark = null;
-        $flashing = array_filter(array_keys($closed), fn (string $c): bool => $this->bodies->contacts[$c]->flashHz !== null);
+        $flashing = array_filter(
+            array_keys($closed),
+            fn (string $c): bool => $this->bodies->contacts[$c]->flashHz !== null,
+        );
         if ($flashing !== []) {
-            $dark = $this->solve($supply, $this->closed($so, $this->keptInTheDark($so, $pulled, $supply, $flashing), false, 0.0));
+            $dark = $this->solve(
+                $supply,
+                $this->closed($so, $this->keptInTheDark($so, $pulled, $supply, $flashing), false, 0.0),
+            );
         }
 
         return new Scene($inputs, $supply, $lit, $dark, $closed, $pulled, $reason, $remarks, $this->solves - $before);
@@ -143,7 +153,9 @@ final class Scenes
             }
             $apart = $cycle !== null ? $other : $inTurn;
             if ($again === null && $apart != $pulled) {
-                $remarks[] = 'race: '.implode(', ', array_keys(array_diff_key($apart + $pulled, array_intersect_key($apart, $pulled))));
+                $remarks[] =
+                    'race: '.
+                    implode(', ', array_keys(array_diff_key($apart + $pulled, array_intersect_key($apart, $pulled))));
             }
         }
         if ($this->bodies->senses === []) {
@@ -221,7 +233,9 @@ final class Scenes
             }
             $moved[] = $changes;
             // In document order, so that a pattern has one name.
-            $pulled = array_filter(array_map(fn (Sense $s): bool => $changes[$s->id] ?? isset($pulled[$s->id]), $this->bodies->senses));
+            $pulled = array_filter(
+                array_map(fn (Sense $s): bool => $changes[$s->id] ?? isset($pulled[$s->id]), $this->bodies->senses),
+            );
         }
 
         return [$pulled, array_keys(array_merge(...$moved))];
@@ -276,7 +290,9 @@ final class Scenes
             $next = [];
             foreach ($this->bodies->senses as $id => $sense) {
                 $u = $this->volts($state, $sense);
-                $is = isset($pulled[$id]) ? $sense->holdS > 0.0 || $u > $sense->dropOutV : $sense->holdS <= 0.0 && $u >= $sense->pullInV;
+                $is = isset($pulled[$id])
+                    ? $sense->holdS > 0.0 || $u > $sense->dropOutV
+                    : $sense->holdS <= 0.0 && $u >= $sense->pullInV;
                 if ($is) {
                     $next[$id] = true;
                 }
@@ -309,17 +325,35 @@ final class Scenes
                     }
                     $watts += $width * $state->lights[$light][$name]->watts;
                 }
-                $lights[$light][$name] = new EmitterState($emitter->name, $emitter->colour, array_values($flux), $emitter->volts, $watts);
+                $lights[$light][$name] = new EmitterState(
+                    $emitter->name,
+                    $emitter->colour,
+                    array_values($flux),
+                    $emitter->volts,
+                    $watts,
+                );
             }
         }
         $supplyAmps = [];
         foreach (array_keys($first->supplyAmps) as $supply) {
-            $supplyAmps[$supply] = array_sum(array_map(fn (array $p): float => $p[0] * $p[1]->supplyAmps[$supply], $phases));
+            $supplyAmps[$supply] = array_sum(
+                array_map(fn (array $p): float => $p[0] * $p[1]->supplyAmps[$supply], $phases),
+            );
         }
         $solved = array_filter($phases, fn (array $p): bool => ! $p[1]->solved) === [];
 
-        return new State($first->name, $solved, $first->reason, max(array_map(fn (array $p): float => $p[1]->residualA, $phases)), max(array_map(fn (array $p): int => $p[1]->newton, $phases)),
-            $first->volts, $first->amps, $supplyAmps, $lights + $first->lights, $first->floating);
+        return new State(
+            $first->name,
+            $solved,
+            $first->reason,
+            max(array_map(fn (array $p): float => $p[1]->residualA, $phases)),
+            max(array_map(fn (array $p): int => $p[1]->newton, $phases)),
+            $first->volts,
+            $first->amps,
+            $supplyAmps,
+            $lights + $first->lights,
+            $first->floating,
+        );
     }
 
     /** @param  array<string, true>  $closed */
@@ -329,7 +363,10 @@ final class Scenes
         $key = $supply.' '.implode(' ', array_keys($closed));
         if (! isset($this->memo[$key])) {
             $this->solves++;
-            $this->compiled = $this->compiled === null ? Compiler::compile($this->build, $this->harness, $this->wiring, $supply, $this->bodies, $closed) : Compiler::again($this->compiled, $this->build, $supply, $this->bodies, $closed);
+            $this->compiled =
+                $this->compiled === null
+                    ? Compiler::compile($this->build, $this->harness, $this->wiring, $supply, $this->bodies, $closed)
+                    : Compiler::again($this->compiled, $this->build, $supply, $this->bodies, $closed);
             $this->memo[$key] = StateSolver::solve($this->build, $this->compiled, $supply);
         }
 
@@ -350,7 +387,12 @@ final class Scenes
             [$this->asked, $this->patterns] = [$so, []];
         }
 
-        return $this->patterns[implode(' ', array_keys($pulled)).($lit ? '|' : '-').$phase] ??= $this->pattern($so, $pulled, $lit, $phase);
+        return $this->patterns[implode(' ', array_keys($pulled)).($lit ? '|' : '-').$phase] ??= $this->pattern(
+            $so,
+            $pulled,
+            $lit,
+            $phase,
+        );
     }
 
     /**
@@ -362,12 +404,17 @@ final class Scenes
     {
         $closed = [];
         foreach ($this->bodies->contacts as $id => $contact) {
-            if (($contact->flashHz !== null && ! $lit) || $contact->duty <= $phase || ($contact->power !== null && ! isset($pulled[$contact->power]))) {
+            if (
+                ($contact->flashHz !== null && ! $lit) ||
+                $contact->duty <= $phase ||
+                ($contact->power !== null && ! isset($pulled[$contact->power]))
+            ) {
                 continue;
             }
-            $is = $contact->closedWhen === null
-                ? $contact->liveWhen === null || (new When($contact->liveWhen))->holds($so, $this->rest)
-                : $this->judge($contact->closedWhen, $contact->thing, $so, $pulled);
+            $is =
+                $contact->closedWhen === null
+                    ? $contact->liveWhen === null || (new When($contact->liveWhen))->holds($so, $this->rest)
+                    : $this->judge($contact->closedWhen, $contact->thing, $so, $pulled);
             if ($is) {
                 $closed[$id] = true;
             }
@@ -409,7 +456,10 @@ final class Scenes
             return false;
         }
 
-        return $heard !== '' && $device->has('link_when') && (new When($device->object('link_when')->data))->holds($so, $this->rest) && isset($pulled[$heard]);
+        return $heard !== '' &&
+            $device->has('link_when') &&
+            (new When($device->object('link_when')->data))->holds($so, $this->rest) &&
+            isset($pulled[$heard]);
     }
 
     /**

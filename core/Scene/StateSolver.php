@@ -22,16 +22,29 @@ final class StateSolver
     public static function solve(Build $build, Compiled $compiled, string $name): State
     {
         $solution = Solver::solve($compiled->network, $compiled->structure);
-        $volts = array_map(fn (int $node): ?float => isset($solution->floating[$node]) ? null : $solution->volts[$node], $compiled->nodeOf);
-        $floating = array_map(fn (int $node): string => 'floating behind '.$compiled->network->nodes[$solution->floating[$node]],
-            array_filter($compiled->nodeOf, fn (int $node): bool => isset($solution->floating[$node])));
+        $volts = array_map(
+            fn (int $node): ?float => isset($solution->floating[$node]) ? null : $solution->volts[$node],
+            $compiled->nodeOf,
+        );
+        $floating = array_map(
+            fn (int $node): string => 'floating behind '.$compiled->network->nodes[$solution->floating[$node]],
+            array_filter($compiled->nodeOf, fn (int $node): bool => isset($solution->floating[$node])),
+        );
         $supplyAmps = array_map(fn (int $k): float => $solution->sourceAmps[$k], $compiled->sourceOf);
 
         $amps = array_map(fn (int $k): float => $solution->amps[$k], $compiled->branchOf);
 
         return new State(
-            $name, $solution->solved, self::reason($build, $solution, $supplyAmps, $amps, $name), $solution->residualA, $solution->newton, $volts,
-            $amps, $supplyAmps, self::lights($build, $compiled, $solution), $floating,
+            $name,
+            $solution->solved,
+            self::reason($build, $solution, $supplyAmps, $amps, $name),
+            $solution->residualA,
+            $solution->newton,
+            $volts,
+            $amps,
+            $supplyAmps,
+            self::lights($build, $compiled, $solution),
+            $floating,
         );
     }
 
@@ -39,18 +52,31 @@ final class StateSolver
      * @param  array<string, float>  $supplyAmps
      * @param  array<string, float>  $amps  by wire and thing
      */
-    private static function reason(Build $build, Solution $solution, array $supplyAmps, array $amps, string $name): ?string
-    {
+    private static function reason(
+        Build $build,
+        Solution $solution,
+        array $supplyAmps,
+        array $amps,
+        string $name,
+    ): ?string {
         $reasons = $solution->reasons;
         foreach ($build->supplies as $id => $supply) {
-            $limit = $supply->maxCurrentA !== null ? self::SHORT_TIMES * $supply->maxCurrentA : 0.5 * $supply->volts($name) / max($supply->ohm, 1e-3);
+            $limit =
+                $supply->maxCurrentA !== null
+                    ? self::SHORT_TIMES * $supply->maxCurrentA
+                    : (0.5 * $supply->volts($name)) / max($supply->ohm, 1e-3);
             if ($supplyAmps[$id] > $limit) {
                 $reasons[] = 'short through '.self::through($build, $amps)." from {$id}";
             }
         }
         foreach ($build->leads as $lead) {
             foreach ($lead->inline as $thing) {
-                if ($thing->kind === 'fuse' && $thing->fuseA !== null && abs($amps[$thing->id] ?? 0.0) > self::FUSE_TIMES * $thing->fuseA && $reasons === $solution->reasons) {
+                if (
+                    $thing->kind === 'fuse' &&
+                    $thing->fuseA !== null &&
+                    abs($amps[$thing->id] ?? 0.0) > self::FUSE_TIMES * $thing->fuseA &&
+                    $reasons === $solution->reasons
+                ) {
                     $reasons[] = "short through {$thing->id}";
                 }
             }
@@ -102,7 +128,13 @@ final class StateSolver
                         $flux[] = $a > 0.0 ? $a / $unitA : 0.0;
                         $watts += $a * $volts[$c][$k];
                     }
-                    $all[$light->id][$emitter] = new EmitterState($light->emitterName($emitter), $emitters[$emitter], $flux, $volts[$c], $watts);
+                    $all[$light->id][$emitter] = new EmitterState(
+                        $light->emitterName($emitter),
+                        $emitters[$emitter],
+                        $flux,
+                        $volts[$c],
+                        $watts,
+                    );
                 }
 
                 continue;
@@ -122,7 +154,13 @@ final class StateSolver
                         $volts[] = $u;
                     }
                 }
-                $all[$light->id][$emitter] = self::emitter($light->emitterName($emitter), $colour, $flux, $amps, $volts);
+                $all[$light->id][$emitter] = self::emitter(
+                    $light->emitterName($emitter),
+                    $colour,
+                    $flux,
+                    $amps,
+                    $volts,
+                );
             }
         }
 
@@ -137,7 +175,12 @@ final class StateSolver
     private static function emitter(string $name, string $colour, array $flux, array $amps, array $volts): EmitterState
     {
         // The leak of a dark junction is no light; reverse current counts as none.
-        return new EmitterState($name, $colour, array_map(fn (float $f): float => max(0.0, $f), $flux), $volts,
-            array_sum(array_map(fn (float $a, float $v): float => $a * $v, $amps, $volts)));
+        return new EmitterState(
+            $name,
+            $colour,
+            array_map(fn (float $f): float => max(0.0, $f), $flux),
+            $volts,
+            array_sum(array_map(fn (float $a, float $v): float => $a * $v, $amps, $volts)),
+        );
     }
 }

@@ -15,10 +15,17 @@ final readonly class FuseWindow
     {
     }
 
-    public static function of(float $loadA, float $thinnestAllowedA, float $ambientC = 30.0, string $form = 'inline_blade'): self
-    {
+    public static function of(
+        float $loadA,
+        float $thinnestAllowedA,
+        float $ambientC = 30.0,
+        string $form = 'inline_blade',
+    ): self {
         $low = $loadA / ($ambientC >= 60.0 ? 0.65 : 0.75);
-        $values = array_filter(self::values($form), fn (float $a): bool => $a >= $low - 1e-9 && $a <= $thinnestAllowedA + 1e-9);
+        $values = array_filter(
+            self::values($form),
+            fn (float $a): bool => $a >= $low - 1e-9 && $a <= $thinnestAllowedA + 1e-9,
+        );
 
         return new self($low, $thinnestAllowedA, $values === [] ? null : min($values));
     }

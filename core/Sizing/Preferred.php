@@ -11,14 +11,45 @@ enum Preferred: string
     case E24 = 'E24';
     case E96 = 'E96';
 
-    private const TWENTY_FOUR = [10, 11, 12, 13, 15, 16, 18, 20, 22, 24, 27, 30, 33, 36, 39, 43, 47, 51, 56, 62, 68, 75, 82, 91];
+    private const TWENTY_FOUR = [
+        10,
+        11,
+        12,
+        13,
+        15,
+        16,
+        18,
+        20,
+        22,
+        24,
+        27,
+        30,
+        33,
+        36,
+        39,
+        43,
+        47,
+        51,
+        56,
+        62,
+        68,
+        75,
+        82,
+        91,
+    ];
 
     /** @return list<float> ohms, rising */
     public function values(): array
     {
         $decade = match ($this) {
             self::E24 => array_map(floatval(...), self::TWENTY_FOUR),
-            self::E12 => array_values(array_filter(array_map(floatval(...), self::TWENTY_FOUR), fn (int $i): bool => $i % 2 === 0, ARRAY_FILTER_USE_KEY)),
+            self::E12 => array_values(
+                array_filter(
+                    array_map(floatval(...), self::TWENTY_FOUR),
+                    fn (int $i): bool => $i % 2 === 0,
+                    ARRAY_FILTER_USE_KEY,
+                ),
+            ),
             self::E96 => array_map(fn (int $i): float => round(10 ** (1 + $i / 96), 1), range(0, 95)),
         };
         $values = [];

@@ -41,12 +41,21 @@ final readonly class SeriesOption
     public function toArray(): array
     {
         return [
-            'leds_per_string' => $this->ledsPerString, 'strings' => $this->strings, 'last_string_leds' => $this->lastStringLeds,
-            'resistor_ohm' => $this->resistorOhm, 'last_resistor_ohm' => $this->lastResistorOhm, 'current_a' => $this->currentA,
-            'resistor_w' => $this->resistorW, 'resistor_rating_w' => $this->ratingW,
-            'last_resistor_w' => $this->lastResistorW, 'last_resistor_rating_w' => $this->lastRatingW,
-            'efficiency' => $this->efficiency, 'swing' => ['low' => $this->swingLow, 'high' => $this->swingHigh],
-            'feasible' => $this->feasible(), 'reasons' => $this->reasons, 'warnings' => $this->warnings,
+            'leds_per_string' => $this->ledsPerString,
+            'strings' => $this->strings,
+            'last_string_leds' => $this->lastStringLeds,
+            'resistor_ohm' => $this->resistorOhm,
+            'last_resistor_ohm' => $this->lastResistorOhm,
+            'current_a' => $this->currentA,
+            'resistor_w' => $this->resistorW,
+            'resistor_rating_w' => $this->ratingW,
+            'last_resistor_w' => $this->lastResistorW,
+            'last_resistor_rating_w' => $this->lastRatingW,
+            'efficiency' => $this->efficiency,
+            'swing' => ['low' => $this->swingLow, 'high' => $this->swingHigh],
+            'feasible' => $this->feasible(),
+            'reasons' => $this->reasons,
+            'warnings' => $this->warnings,
         ];
     }
 }

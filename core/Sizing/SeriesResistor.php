@@ -73,7 +73,10 @@ final readonly class SeriesResistor
             if ($ohm * $this->targetA < 0.5 * ($this->supply->nominalV - $drop)) {
                 continue;
             }
-            if ($this->worst($leds, $ohm) <= $this->led->imaxA && $this->led->string($leds, $ohm)->amps($this->supply->nominalV) <= 1.05 * $this->targetA) {
+            if (
+                $this->worst($leds, $ohm) <= $this->led->imaxA &&
+                $this->led->string($leds, $ohm)->amps($this->supply->nominalV) <= 1.05 * $this->targetA
+            ) {
                 return $ohm;
             }
         }
@@ -84,7 +87,9 @@ final readonly class SeriesResistor
     /** Amps at the highest supply with the resistor low and every LED's forward volts low. */
     private function worst(int $leds, float $ohm): float
     {
-        return $this->led->string($leds, $ohm * (1 - $this->tolerance), -$this->led->vfToleranceV)->amps($this->supply->maxV);
+        return $this->led
+            ->string($leds, $ohm * (1 - $this->tolerance), -$this->led->vfToleranceV)
+            ->amps($this->supply->maxV);
     }
 
     private function option(int $n): SeriesOption
@@ -96,23 +101,59 @@ final readonly class SeriesResistor
         if ($ohm === null || $lastOhm === null) {
             $which = $ohm === null ? "{$n} in series" : "the last string of {$last}";
 
-            return new SeriesOption($n, $strings, $last, $ohm, $lastOhm, null, null, null, null, null, null, null, null, INF,
-                ["No {$this->series->value} value holds {$which} under ".Shown::amps($this->led->imaxA).' and near '.Shown::amps($this->targetA).'.'], []);
+            return new SeriesOption(
+                $n,
+                $strings,
+                $last,
+                $ohm,
+                $lastOhm,
+                null,
+                null,
+                null,
+                null,
+                null,
+                null,
+                null,
+                null,
+                INF,
+                [
+                    "No {$this->series->value} value holds {$which} under ".
+                    Shown::amps($this->led->imaxA).
+                    ' and near '.
+                    Shown::amps($this->targetA).
+                    '.',
+                ],
+                [],
+            );
         }
         $string = $this->led->string($n, $ohm);
         $current = [
-            'min' => $string->amps($this->supply->minV), 'nominal' => $string->amps($this->supply->nominalV),
-            'max' => $string->amps($this->supply->maxV), 'worst' => $this->worst($n, $ohm),
+            'min' => $string->amps($this->supply->minV),
+            'nominal' => $string->amps($this->supply->nominalV),
+            'max' => $string->amps($this->supply->maxV),
+            'worst' => $this->worst($n, $ohm),
         ];
         $watts = $current['worst'] ** 2 * $ohm * (1 - $this->tolerance);
         $lastWatts = $this->worst($last, $lastOhm) ** 2 * $lastOhm * (1 - $this->tolerance);
 
         return new SeriesOption(
-            $n, $strings, $last, $ohm, $lastOhm, $current, $watts, self::rating($watts), $lastWatts, self::rating($lastWatts),
-            $n * $this->led->volts($current['nominal']) / $this->supply->nominalV,
-            $current['min'] / $current['nominal'], $current['max'] / $current['nominal'],
-            ($this->count + $strings) / $this->count + 0.5 * ($current['max'] - $current['min']) / $current['nominal'],
-            $this->reasons($watts, $lastWatts, $current), $this->warnings($n, $current),
+            $n,
+            $strings,
+            $last,
+            $ohm,
+            $lastOhm,
+            $current,
+            $watts,
+            self::rating($watts),
+            $lastWatts,
+            self::rating($lastWatts),
+            ($n * $this->led->volts($current['nominal'])) / $this->supply->nominalV,
+            $current['min'] / $current['nominal'],
+            $current['max'] / $current['nominal'],
+            ($this->count + $strings) / $this->count +
+                (0.5 * ($current['max'] - $current['min'])) / $current['nominal'],
+            $this->reasons($watts, $lastWatts, $current),
+            $this->warnings($n, $current),
         );
     }
 
@@ -144,7 +185,8 @@ final readonly class SeriesResistor
             $warnings[] = 'Thin headroom: brightness swings with the supply.';
         }
         if ($current['nominal'] < 0.8 * $this->targetA) {
-            $warnings[] = 'Dimmer than asked: '.Shown::amps($current['nominal']).' of '.Shown::amps($this->targetA).'.';
+            $warnings[] =
+                'Dimmer than asked: '.Shown::amps($current['nominal']).' of '.Shown::amps($this->targetA).'.';
         }
 
         return $warnings;

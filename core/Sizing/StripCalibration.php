@@ -36,7 +36,7 @@ final readonly class StripCalibration
         for ($round = 0; $round < 30; $round++) {
             $rails = self::railsFor($strip, $units, $fedV, $farV, $scale);
             [$solvedA] = self::ends($strip, $units, $fedV, $rails, $scale);
-            $next = $scale * $amps / $solvedA;
+            $next = ($scale * $amps) / $solvedA;
             $done = abs($next - $scale) < 1e-9 * $scale;
             $scale = $next;
             if ($done) {
@@ -51,8 +51,13 @@ final readonly class StripCalibration
     private static function railsFor(StripType $strip, int $units, float $fedV, float $farV, float $scale): float
     {
         [$low, $high] = [1e-3, 1e3];
-        if (self::ends($strip, $units, $fedV, $high, $scale)[1] > $farV || self::ends($strip, $units, $fedV, $low, $scale)[1] < $farV) {
-            throw new NotFitted('No rail resistance between a thousandth and a thousand times the stated one gives these readings. Read the volts again with the piece lit.');
+        if (
+            self::ends($strip, $units, $fedV, $high, $scale)[1] > $farV ||
+            self::ends($strip, $units, $fedV, $low, $scale)[1] < $farV
+        ) {
+            throw new NotFitted(
+                'No rail resistance between a thousandth and a thousand times the stated one gives these readings. Read the volts again with the piece lit.',
+            );
         }
         for ($i = 0; $i < 60; $i++) {
             $mid = sqrt($low * $high);
@@ -69,9 +74,17 @@ final readonly class StripCalibration
     /** @return array{float, float} amps in, volts at the far cut mark (no current flows past the last tap, so its own volts) */
     private static function ends(StripType $strip, int $units, float $fedV, float $rails, float $scale): array
     {
-        $scaled = new StripType($strip->nominalV, $strip->wattsPerM * $scale, $strip->ledsPerM, $strip->ledsPerCut, $strip->vfV,
-            $strip->railOhmPerM * $rails, $strip->commonOhmPerM * $rails, $strip->seriesLeds);
-        $builder = new NetworkBuilder;
+        $scaled = new StripType(
+            $strip->nominalV,
+            $strip->wattsPerM * $scale,
+            $strip->ledsPerM,
+            $strip->ledsPerCut,
+            $strip->vfV,
+            $strip->railOhmPerM * $rails,
+            $strip->commonOhmPerM * $rails,
+            $strip->seriesLeds,
+        );
+        $builder = new NetworkBuilder();
         $builder->hold('common', 0.0);
         $builder->hold('channel', $fedV);
         $mark = [];
@@ -80,10 +93,15 @@ final readonly class StripCalibration
             $mark[] = "c{$c}";
         }
         $ladder = $scaled->ladder();
-        $places = $builder->ladder('s', new StripLadder($ladder->laws, $ladder->ohm, $ladder->commonOhm), $units, [0 => [...$mark, 'common']]);
+        $places = $builder->ladder('s', new StripLadder($ladder->laws, $ladder->ohm, $ladder->commonOhm), $units, [
+            0 => [...$mark, 'common'],
+        ]);
         $network = $builder->build();
         $solution = Solver::solve($network);
 
-        return [$solution->leaving[$builder->places()['channel']], Extreme::least(array_map(fn (array $row): float => $row[$units - 1], $places->volts($network, $solution)))];
+        return [
+            $solution->leaving[$builder->places()['channel']],
+            Extreme::least(array_map(fn (array $row): float => $row[$units - 1], $places->volts($network, $solution))),
+        ];
     }
 }

@@ -35,9 +35,15 @@ final readonly class StripRun
      * @param  float  $outOhm  of the common conductor of each lead
      * @param  float  $backOhm  of each channel's conductor
      */
-    public static function solve(StripType $strip, int $units, float $supplyV, string $feed = 'start', float $outOhm = 0.0, float $backOhm = 0.0): self
-    {
-        $builder = new NetworkBuilder;
+    public static function solve(
+        StripType $strip,
+        int $units,
+        float $supplyV,
+        string $feed = 'start',
+        float $outOhm = 0.0,
+        float $backOhm = 0.0,
+    ): self {
+        $builder = new NetworkBuilder();
         $builder->hold('common', 0.0);
         $builder->hold('channel', $supplyV);
         $marks = [];
@@ -51,7 +57,12 @@ final readonly class StripRun
         }
         // Only the volts between the rails matter here, so the common side stands at 0 V whatever its polarity.
         $ladder = $strip->ladder();
-        $places = $builder->ladder('strip', new StripLadder($ladder->laws, $ladder->ohm, $ladder->commonOhm), $units, $marks);
+        $places = $builder->ladder(
+            'strip',
+            new StripLadder($ladder->laws, $ladder->ohm, $ladder->commonOhm),
+            $units,
+            $marks,
+        );
         $network = $builder->build();
         $solution = Solver::solve($network);
         $current = $solution->leaving[$builder->places()['channel']];
@@ -61,7 +72,10 @@ final readonly class StripRun
             $units,
             $current,
             $supplyV * $current,
-            array_map(fn (array $row): array => array_map(fn (float $a): float => $a / $unitA, $row), $places->amps($solution)),
+            array_map(
+                fn (array $row): array => array_map(fn (float $a): float => $a / $unitA, $row),
+                $places->amps($solution),
+            ),
             $places->volts($network, $solution),
             $solution->solved,
             $solution->newton,
@@ -94,12 +108,22 @@ final readonly class StripRun
     /** Lowest over highest of the worst channel. */
     public function uniformity(): float
     {
-        return Extreme::least(array_map(fn (array $row): float => Extreme::greatest($row) > 0 ? Extreme::least($row) / Extreme::greatest($row) : 0.0, $this->flux));
+        return Extreme::least(
+            array_map(
+                fn (array $row): float => Extreme::greatest($row) > 0
+                    ? Extreme::least($row) / Extreme::greatest($row)
+                    : 0.0,
+                $this->flux,
+            ),
+        );
     }
 
     /** @return array{min: float, max: float} over all units and channels */
     public function span(): array
     {
-        return ['min' => Extreme::least(array_map(fn (array $row): float => Extreme::least($row), $this->flux)), 'max' => Extreme::greatest(array_map(fn (array $row): float => Extreme::greatest($row), $this->flux))];
+        return [
+            'min' => Extreme::least(array_map(fn (array $row): float => Extreme::least($row), $this->flux)),
+            'max' => Extreme::greatest(array_map(fn (array $row): float => Extreme::greatest($row), $this->flux)),
+        ];
     }
 }

@@ -24,14 +24,39 @@ final readonly class WireChoice
      * @param  float  $volts  nominal
      * @param  string  $system  awg · mm2
      */
-    public static function of(string $system, float $volts, float $amps, float $outM, float $backM, float $dropTarget = 0.03, float $insulationC = 105.0, float $ambientC = 30.0, int $bundle = 1, bool $moves = false, string $material = 'copper'): self
-    {
+    public static function of(
+        string $system,
+        float $volts,
+        float $amps,
+        float $outM,
+        float $backM,
+        float $dropTarget = 0.03,
+        float $insulationC = 105.0,
+        float $ambientC = 30.0,
+        int $bundle = 1,
+        bool $moves = false,
+        string $material = 'copper',
+    ): self {
         if ($ambientC >= $insulationC) {
-            return new self(null, null, null, null, null, "The place is hotter ({$ambientC} °C) than the insulation bears ({$insulationC} °C).");
+            return new self(
+                null,
+                null,
+                null,
+                null,
+                null,
+                "The place is hotter ({$ambientC} °C) than the insulation bears ({$insulationC} °C).",
+            );
         }
         $fuse = FuseWindow::smallestFor($amps, $ambientC);
         if ($fuse === null) {
-            return new self(null, null, null, null, null, 'No blade fuse is made for this load. Split it over several circuits.');
+            return new self(
+                null,
+                null,
+                null,
+                null,
+                null,
+                'No blade fuse is made for this load. Split it over several circuits.',
+            );
         }
         $dropFits = false;
         foreach (Copper::sizes($system) as $gauge) {
@@ -39,13 +64,27 @@ final readonly class WireChoice
             $allowed = Copper::allowedA($gauge->areaMm2, $insulationC, $ambientC, $bundle);
             $dropFits = $drop <= $dropTarget * $volts * (1 + 1e-12);
             if ($dropFits && $allowed >= $fuse && ! ($moves && self::tooThinToMove($gauge))) {
-                return new self($gauge, $drop, $drop / $volts, $allowed, FuseWindow::of($amps, $allowed, $ambientC), null);
+                return new self(
+                    $gauge,
+                    $drop,
+                    $drop / $volts,
+                    $allowed,
+                    FuseWindow::of($amps, $allowed, $ambientC),
+                    null,
+                );
             }
         }
 
-        return new self(null, null, null, null, null, $dropFits
-            ? 'No size in the table bears this load with its fuse in this place.'
-            : 'No size in the table keeps the drop within the target. Shorten the way, split the load or raise the supply.');
+        return new self(
+            null,
+            null,
+            null,
+            null,
+            null,
+            $dropFits
+                ? 'No size in the table bears this load with its fuse in this place.'
+                : 'No size in the table keeps the drop within the target. Shorten the way, split the load or raise the supply.',
+        );
     }
 
     private static function tooThinToMove(Gauge $gauge): bool
@@ -58,9 +97,17 @@ final readonly class WireChoice
     {
         return [
             'recommended' => $this->gauge->awg ?? $this->gauge?->areaMm2,
-            'drop_v' => $this->dropV, 'drop_fraction' => $this->dropFraction, 'amps_allowed' => $this->allowedA,
-            'fuse' => $this->fuse === null ? null : ['recommended_a' => $this->fuse->recommendedA, 'low_a' => $this->fuse->lowA, 'high_a' => $this->fuse->highA],
-            ...($this->reason === null ? [] : ['reason' => $this->reason]),
+            'drop_v' => $this->dropV,
+            'drop_fraction' => $this->dropFraction,
+            'amps_allowed' => $this->allowedA,
+            'fuse' => $this->fuse === null
+                    ? null
+                    : [
+                        'recommended_a' => $this->fuse->recommendedA,
+                        'low_a' => $this->fuse->lowA,
+                        'high_a' => $this->fuse->highA,
+                    ],
+            ...$this->reason === null ? [] : ['reason' => $this->reason],
         ];
     }
 }

@@ -54,7 +54,10 @@ final readonly class Day
             $middle = ($edges[$n - 1] + $edges[$n]) / 2.0;
             $kind = [self::litAt($this->spans, $middle), self::litAt($other->spans, $middle)];
             $name = match ($kind) {
-                [true, true] => 'both', [true, false] => 'this', [false, true] => 'other', default => null
+                [true, true] => 'both',
+                [true, false] => 'this',
+                [false, true] => 'other',
+                default => null,
             };
             if ($name !== null) {
                 $sums[$name] += $edges[$n] - $edges[$n - 1];

@@ -51,8 +51,25 @@ final readonly class Idea
     /** @return array<string, mixed> */
     public function toArray(): array
     {
-        return ['name' => $this->name, 'way' => $this->way, 'now' => $this->edit === null, 'wanted_dark_s' => $this->day->darkS, 'lit_unwanted_s' => $this->day->wastedS, 'lit_s' => $this->day->litS,
-            'amp_hours' => $this->day->ampHours, 'shares' => array_map(fn (Share $s): array => $s->toArray(), $this->day->shares), 'flat_s' => $this->day->flatS, 'solves' => $this->day->solves, 'parts' => $this->parts, 'price' => $this->price, 'holes' => $this->holes,
-            'failure' => $this->failure, 'breaks' => $this->breaks, 'cost' => $this->cost, 'why' => $this->why, 'edit' => $this->edit];
+        return [
+            'name' => $this->name,
+            'way' => $this->way,
+            'now' => $this->edit === null,
+            'wanted_dark_s' => $this->day->darkS,
+            'lit_unwanted_s' => $this->day->wastedS,
+            'lit_s' => $this->day->litS,
+            'amp_hours' => $this->day->ampHours,
+            'shares' => array_map(fn (Share $s): array => $s->toArray(), $this->day->shares),
+            'flat_s' => $this->day->flatS,
+            'solves' => $this->day->solves,
+            'parts' => $this->parts,
+            'price' => $this->price,
+            'holes' => $this->holes,
+            'failure' => $this->failure,
+            'breaks' => $this->breaks,
+            'cost' => $this->cost,
+            'why' => $this->why,
+            'edit' => $this->edit,
+        ];
     }
 }

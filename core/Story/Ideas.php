@@ -74,7 +74,14 @@ final readonly class Ideas
     {
         $now = Recognise::of($this->document, $this->circuit);
 
-        return [['as it is now'.($now === null ? '' : ': '.lcfirst(Ways::ALL[$now['way']][0])), $now['way'] ?? '', null], ...array_slice($this->ordered($story), 0, self::MOST - 1)];
+        return [
+            [
+                'as it is now'.($now === null ? '' : ': '.lcfirst(Ways::ALL[$now['way']][0])),
+                $now['way'] ?? '',
+                null,
+            ],
+            ...array_slice($this->ordered($story), 0, self::MOST - 1),
+        ];
     }
 
     /**
@@ -95,7 +102,11 @@ final readonly class Ideas
         $same = function (array $edit) use ($now): bool {
             $f = new Fields($edit);
 
-            return $now !== null && $f->text('way') === $now['way'] && $f->texts('wires') === $now['wires'] && $f->texts('inputs') === $now['inputs'] && $f->texts('ways') === $now['ways'];
+            return $now !== null &&
+                $f->text('way') === $now['way'] &&
+                $f->texts('wires') === $now['wires'] &&
+                $f->texts('inputs') === $now['inputs'] &&
+                $f->texts('ways') === $now['ways'];
         };
         $ranked = [];
         foreach ($this->families() as $family => $list) {
@@ -117,44 +128,118 @@ final readonly class Ideas
         $positive = $ground = [];
         foreach ($this->document->fields()->object('host')->objects('wires') as $wire) {
             if ($wire->text('tap', 'allowed') !== 'never') {
-                $wire->text('polarity') === 'positive' ? $positive[] = $wire : $ground[] = $wire;
+                $wire->text('polarity') === 'positive' ? ($positive[] = $wire) : ($ground[] = $wire);
             }
         }
         $said = fn (Fields $f): string => Words::within($f->text('label', $f->text('id')));
         $live = fn (Fields $wire): array => $wire->has('live_when') ? $wire->object('live_when')->data : ['all' => []];
         // A way that is live all the time is switched no other than the supply itself.
-        $switched = array_values(array_filter($this->document->fields()->object('host')->objects('ways'), fn (Fields $w): bool => $w->has('live_when') && $w->flag('comfort', true) && in_array($w->text('kind'), ['fuse_way', 'spare_way', 'panel_channel'], true)));
+        $switched = array_values(
+            array_filter(
+                $this->document->fields()->object('host')->objects('ways'),
+                fn (Fields $w): bool => $w->has('live_when') &&
+                    $w->flag('comfort', true) &&
+                    in_array($w->text('kind'), ['fuse_way', 'spare_way', 'panel_channel'], true),
+            ),
+        );
         $thrown = fn (Fields $input): array => ['input' => $input->text('id')];
-        $relay = fn (string $way): \Closure => fn (Fields $w): array => ['a relay that follows '.$said($w), $way, $this->use($way, ['wires' => [$w->text('id')]]), $live($w)];
+        $relay = fn (string $way): \Closure => fn (Fields $w): array => [
+            'a relay that follows '.$said($w),
+            $way,
+            $this->use($way, ['wires' => [$w->text('id')]]),
+            $live($w),
+        ];
         $inputs = $this->document->fields()->objects('inputs');
-        $of = fn (string ...$kinds): array => array_values(array_filter($inputs, fn (Fields $i): bool => in_array($i->text('kind'), $kinds, true)));
+        $of = fn (string ...$kinds): array => array_values(
+            array_filter($inputs, fn (Fields $i): bool => in_array($i->text('kind'), $kinds, true)),
+        );
         [$lids, $hands] = [$of('lid', 'door'), $of('hand')];
         $pairs = $together = [];
         foreach ($positive as $n => $one) {
             foreach (array_slice($positive, $n + 1) as $two) {
-                $pairs[] = ['either of '.$said($one).' and '.$said($two), 'either', $this->use('either', ['wires' => [$one->text('id'), $two->text('id')]]), ['any' => [$live($one), $live($two)]]];
+                $pairs[] = [
+                    'either of '.$said($one).' and '.$said($two),
+                    'either',
+                    $this->use('either', ['wires' => [$one->text('id'), $two->text('id')]]),
+                    ['any' => [$live($one), $live($two)]],
+                ];
             }
         }
         foreach ($lids as $lid) {
             foreach ($hands as $hand) {
-                $together[] = [$said($lid).' and '.$said($hand).' together', 'lid_master', $this->use('lid_master', ['inputs' => [$lid->text('id'), $hand->text('id')]]), ['all' => [$thrown($lid), $thrown($hand)]]];
+                $together[] = [
+                    $said($lid).' and '.$said($hand).' together',
+                    'lid_master',
+                    $this->use('lid_master', ['inputs' => [$lid->text('id'), $hand->text('id')]]),
+                    ['all' => [$thrown($lid), $thrown($hand)]],
+                ];
             }
         }
 
         return [
-            array_map(fn (Fields $w): array => ['straight off '.$said($w), 'host_wire', $this->use('host_wire', ['wires' => [$w->text('id')]]), $live($w)], $positive),
+            array_map(
+                fn (Fields $w): array => [
+                    'straight off '.$said($w),
+                    'host_wire',
+                    $this->use('host_wire', ['wires' => [$w->text('id')]]),
+                    $live($w),
+                ],
+                $positive,
+            ),
             [...array_map($relay('relay_positive'), $positive), ...array_map($relay('relay_ground'), $ground)],
-            array_map(fn (Fields $i): array => ['a hand switch: '.$said($i), 'hand', $this->use('hand', ['inputs' => [$i->text('id')]]), $thrown($i)], $hands),
-            array_map(fn (Fields $i): array => ['a switch at '.$said($i), 'hand', Ways::handWith($this->document, $this->circuit, $i->text('id'), 'lid_switch'), $thrown($i)], $lids),
-            array_map(fn (Fields $i): array => ['a sensor: '.$said($i), 'hand', Ways::handWith($this->document, $this->circuit, $i->text('id'), 'sensor_'.$i->text('kind')), $thrown($i)], $of('dusk', 'motion')),
+            array_map(
+                fn (Fields $i): array => [
+                    'a hand switch: '.$said($i),
+                    'hand',
+                    $this->use('hand', ['inputs' => [$i->text('id')]]),
+                    $thrown($i),
+                ],
+                $hands,
+            ),
+            array_map(
+                fn (Fields $i): array => [
+                    'a switch at '.$said($i),
+                    'hand',
+                    Ways::handWith($this->document, $this->circuit, $i->text('id'), 'lid_switch'),
+                    $thrown($i),
+                ],
+                $lids,
+            ),
+            array_map(
+                fn (Fields $i): array => [
+                    'a sensor: '.$said($i),
+                    'hand',
+                    Ways::handWith($this->document, $this->circuit, $i->text('id'), 'sensor_'.$i->text('kind')),
+                    $thrown($i),
+                ],
+                $of('dusk', 'motion'),
+            ),
             array_map(function (Fields $w) use ($said, $live): array {
                 $way = $w->text('kind') === 'fuse_way' ? 'fuse_tap' : 'spare_way';
 
-                return [($way === 'fuse_tap' ? 'a fuse tap at ' : 'from ').$said($w), $way, $this->use($way, ['ways' => [$w->text('id')]]), $live($w)];
+                return [
+                    ($way === 'fuse_tap' ? 'a fuse tap at ' : 'from ').$said($w),
+                    $way,
+                    $this->use($way, ['ways' => [$w->text('id')]]),
+                    $live($w),
+                ];
             }, $switched),
             $together,
             $pairs,
-            array_map(fn (Fields $w): array => ['on unless '.$said($w), 'on_unless', $this->use('on_unless', ['wires' => [$w->text('id')]]), ['not' => $live($w)]], array_values(array_filter($positive, fn (Fields $w): bool => in_array($w->text('kind'), ['key', 'running'], true)))),
+            array_map(
+                fn (Fields $w): array => [
+                    'on unless '.$said($w),
+                    'on_unless',
+                    $this->use('on_unless', ['wires' => [$w->text('id')]]),
+                    ['not' => $live($w)],
+                ],
+                array_values(
+                    array_filter(
+                        $positive,
+                        fn (Fields $w): bool => in_array($w->text('kind'), ['key', 'running'], true),
+                    ),
+                ),
+            ),
             [['straight from the supply, always on', 'straight', $this->use('straight', []), ['all' => []]]],
         ];
     }
@@ -175,7 +260,10 @@ final readonly class Ideas
      */
     private function tried(string $name, string $way, ?array $edit, Story $story, float $others): Idea
     {
-        $alone = Editor::apply($this->document, ['op' => 'batch', 'edits' => [...($edit === null ? [] : [$edit]), ['op' => 'keep_circuit', 'circuit' => $this->circuit]]]);
+        $alone = Editor::apply($this->document, [
+            'op' => 'batch',
+            'edits' => [...$edit === null ? [] : [$edit], ['op' => 'keep_circuit', 'circuit' => $this->circuit]],
+        ]);
         $analysis = Analysis::of($alone);
         $day = (new Player($analysis, $this->circuit))->play($story);
         $price = PartsList::price($analysis);
@@ -183,24 +271,57 @@ final readonly class Ideas
         $parts = count($analysis->build->devices) + count($analysis->fuses);
         $breaks = Facts::broken($this->document, $this->circuit, $holes, $others + $price);
         $wanted = $story->wantedS($this->circuit);
-        $cost = self::DARK * ($wanted > 0.0 ? $day->darkS / $wanted : 0.0) + self::WASTED * $day->wastedS / $story->lasts
-            + ($day->flatS === null ? 0.0 : self::FLAT * (1.0 - $day->flatS / $story->lasts) + 1.0) + self::PRICE * $price + self::HOLE * $holes + self::RULED_OUT * count($breaks);
+        $cost =
+            self::DARK * ($wanted > 0.0 ? $day->darkS / $wanted : 0.0) +
+            (self::WASTED * $day->wastedS) / $story->lasts +
+            ($day->flatS === null ? 0.0 : self::FLAT * (1.0 - $day->flatS / $story->lasts) + 1.0) +
+            self::PRICE * $price +
+            self::HOLE * $holes +
+            self::RULED_OUT * count($breaks);
 
-        return new Idea($name, $way, $edit, $day, $parts, $price, $holes, self::failure($name, $way).($edit !== null && $this->colours() ? ' All colours glow together; none can be chosen.' : ''), $cost, self::why($day, $wanted, $breaks), $breaks, $analysis);
+        return new Idea(
+            $name,
+            $way,
+            $edit,
+            $day,
+            $parts,
+            $price,
+            $holes,
+            self::failure($name, $way).
+                ($edit !== null && $this->colours() ? ' All colours glow together; none can be chosen.' : ''),
+            $cost,
+            self::why($day, $wanted, $breaks),
+            $breaks,
+            $analysis,
+        );
     }
 
     /** What the other circuits' parts come to; asked only where the brief names a budget, which is the whole build's. */
     private function others(): float
     {
-        $budgets = array_filter($this->document->fields()->object('brief')->objects('facts'), fn (Fields $f): bool => Facts::budget($f) !== null);
+        $budgets = array_filter(
+            $this->document->fields()->object('brief')->objects('facts'),
+            fn (Fields $f): bool => Facts::budget($f) !== null,
+        );
 
-        return $budgets === [] ? 0.0 : PartsList::price(Analysis::of($this->document)) - PartsList::price(Analysis::of(Editor::apply($this->document, ['op' => 'keep_circuit', 'circuit' => $this->circuit])));
+        return $budgets === []
+            ? 0.0
+            : PartsList::price(Analysis::of($this->document)) -
+                    PartsList::price(
+                        Analysis::of(
+                            Editor::apply($this->document, ['op' => 'keep_circuit', 'circuit' => $this->circuit]),
+                        ),
+                    );
     }
 
     /** Whether the circuit's colours are chosen by a controller now. */
     private function colours(): bool
     {
-        return in_array(Recognise::of($this->document, $this->circuit)['way'] ?? '', ['colour', 'colour_amplifier'], true);
+        return in_array(
+            Recognise::of($this->document, $this->circuit)['way'] ?? '',
+            ['colour', 'colour_amplifier'],
+            true,
+        );
     }
 
     /** What goes wrong with it, where the switch is no hand's but a lid's or a sensor's said so. */
@@ -220,9 +341,21 @@ final readonly class Ideas
             return "It can't be judged: {$day->unsolved}.";
         }
         $said = [];
-        $said[] = $wanted <= 0.0 ? 'No light is wanted in this story' : ($day->darkS < 1.0 ? 'It glows whenever it is wanted' : 'It stays dark for '.self::time($day->darkS).' of the '.self::time($wanted).' it is wanted');
+        $said[] =
+            $wanted <= 0.0
+                ? 'No light is wanted in this story'
+                : ($day->darkS < 1.0
+                    ? 'It glows whenever it is wanted'
+                    : 'It stays dark for '.
+                        self::time($day->darkS).
+                        ' of the '.
+                        self::time($wanted).
+                        ' it is wanted');
         $dark = $wanted <= 0.0 || $day->darkS >= 1.0;
-        $said[] = $day->wastedS < 1.0 ? 'and never for nobody' : ($dark ? 'and glows ' : 'and ').self::time($day->wastedS).' for nobody';
+        $said[] =
+            $day->wastedS < 1.0
+                ? 'and never for nobody'
+                : ($dark ? 'and glows ' : 'and ').self::time($day->wastedS).' for nobody';
         $sentence = implode($dark ? ' ' : ', ', $said).'.';
         if ($day->flatS !== null) {
             $sentence .= ' The battery is at its limit after '.self::time($day->flatS).'.';
@@ -244,7 +377,7 @@ final readonly class Ideas
         }
         $h = intdiv($m, 60);
         if ($h >= 48) {
-            return intdiv($h, 24).' days'.($h % 24 > 0 ? ' '.($h % 24).' h' : '');
+            return intdiv($h, 24).' days'.($h % 24 > 0 ? ' '.$h % 24 .' h' : '');
         }
 
         return "{$h} h".($m % 60 > 0 ? sprintf(' %02d', $m % 60) : '');

@@ -40,8 +40,11 @@ final class Player
     private readonly Supply $supply;
 
     /** @param  float|null  $startShare  of its capacity the battery holds at the start; null: full */
-    public function __construct(private readonly Analysis $analysis, private readonly string $circuit, private readonly ?float $startShare = null)
-    {
+    public function __construct(
+        private readonly Analysis $analysis,
+        private readonly string $circuit,
+        private readonly ?float $startShare = null,
+    ) {
         $this->rest = $analysis->build->restPositions();
         $this->supply = $analysis->build->mainSupply() ?? throw new \DomainException('a story needs a supply.');
     }
@@ -59,7 +62,14 @@ final class Player
             $at = $from;
             while ($at < $to - 1e-9) {
                 $charging = $this->charging($positions);
-                $state = $capacity === null ? 'nominal' : ($charging > 0.0 ? 'max' : ($left < self::LOW * $capacity ? 'min' : 'nominal'));
+                $state =
+                    $capacity === null
+                        ? 'nominal'
+                        : ($charging > 0.0
+                            ? 'max'
+                            : ($left < self::LOW * $capacity
+                                ? 'min'
+                                : 'nominal'));
                 [$lit, $amps, $why] = $this->pattern($positions, $dead, $state);
                 $unsolved ??= $why;
                 [$rate, $until] = $this->course($left, $amps, $charging, $at, $to);
@@ -74,7 +84,14 @@ final class Player
                     $flat ??= $left <= $limit + 1e-9 && $rate < 0.0 ? $until : null;
                 }
                 $ah += $amps * $hours;
-                $share = new Share(array_diff_assoc(array_intersect_key($positions, $this->acting()), $this->rest), $dead, $state, $lit, $amps, $until - $at);
+                $share = new Share(
+                    array_diff_assoc(array_intersect_key($positions, $this->acting()), $this->rest),
+                    $dead,
+                    $state,
+                    $lit,
+                    $amps,
+                    $until - $at,
+                );
                 $shares[$share->key()] = $share->joined($shares[$share->key()] ?? null);
                 foreach ($this->cut($at, $until, $wanted) as [$a, $b, $isWanted]) {
                     $last = count($spans) - 1;
@@ -94,7 +111,18 @@ final class Player
             $litS += $lit ? $to - $from : 0.0;
         }
 
-        return new Day($spans, $battery, $dark, $wasted, $litS, $ah, $flat, $this->solves, $unsolved, array_values($shares));
+        return new Day(
+            $spans,
+            $battery,
+            $dark,
+            $wasted,
+            $litS,
+            $ah,
+            $flat,
+            $this->solves,
+            $unsolved,
+            array_values($shares),
+        );
     }
 
     /**
@@ -107,7 +135,10 @@ final class Player
         $timed = [];
         foreach ($this->analysis->build->document->fields()->object('host')->objects('wires') as $wire) {
             if ($wire->object('behaviour')->text('kind') === 'timed') {
-                $timed[$wire->text('id')] = [new When($wire->has('live_when') ? $wire->object('live_when')->data : ['all' => []]), $wire->object('behaviour')->number('off_after_s', 600.0)];
+                $timed[$wire->text('id')] = [
+                    new When($wire->has('live_when') ? $wire->object('live_when')->data : ['all' => []]),
+                    $wire->object('behaviour')->number('off_after_s', 600.0),
+                ];
             }
         }
         $positions = $this->rest;
@@ -185,15 +216,23 @@ final class Player
         if ($dead !== []) {
             $data = $build->document->data;
             $host = is_array($data['host'] ?? null) ? $data['host'] : [];
-            $host['wires'] = array_map(function (mixed $w) use ($dead): mixed {
-                $f = new Fields(is_array($w) ? $w : []);
+            $host['wires'] = array_map(
+                function (mixed $w) use ($dead): mixed {
+                    $f = new Fields(is_array($w) ? $w : []);
 
-                return in_array($f->text('id'), $dead, true) ? [...$f->data, 'live_when' => ['any' => []]] : $w;
-            }, is_array($host['wires'] ?? null) ? $host['wires'] : []);
+                    return in_array($f->text('id'), $dead, true) ? [...$f->data, 'live_when' => ['any' => []]] : $w;
+                },
+                is_array($host['wires'] ?? null) ? $host['wires'] : [],
+            );
             $build = Build::of(Document::fromEdited([...$data, 'host' => $host]));
         }
 
-        return new Scenes($build, $this->analysis->harness, $dead === [] ? $this->analysis->bodies : Bodies::of($build), array_map(fn (LeadFigures $l): LeadWire => $l->wire, $this->analysis->leads));
+        return new Scenes(
+            $build,
+            $this->analysis->harness,
+            $dead === [] ? $this->analysis->bodies : Bodies::of($build),
+            array_map(fn (LeadFigures $l): LeadWire => $l->wire, $this->analysis->leads),
+        );
     }
 
     private function lit(Scene $scene): bool
@@ -212,7 +251,10 @@ final class Player
     /** Amps of the main supply, lit and dark half of a flash by their share; what the host draws by itself is not counted. */
     private function amps(Scene $scene): float
     {
-        $own = fn (\BenchGlow\Scene\State $s): float => max(0.0, ($s->supplyAmps[$this->supply->id] ?? 0.0) - $this->hosts($s));
+        $own = fn (\BenchGlow\Scene\State $s): float => max(
+            0.0,
+            ($s->supplyAmps[$this->supply->id] ?? 0.0) - $this->hosts($s),
+        );
         if ($scene->dark === null) {
             return $own($scene->lit);
         }
@@ -236,7 +278,10 @@ final class Player
     private function charging(array $positions): float
     {
         $charger = $this->analysis->build->index->item($this->supply->id)->object('charger');
-        if ($charger->data === [] || ($charger->has('when') && ! (new When($charger->object('when')->data))->holds($positions, $this->rest))) {
+        if (
+            $charger->data === [] ||
+            ($charger->has('when') && ! (new When($charger->object('when')->data))->holds($positions, $this->rest))
+        ) {
             return 0.0;
         }
 
@@ -255,7 +300,7 @@ final class Player
         if ($capacity === null) {
             return [0.0, $to];
         }
-        $drain = $amps <= 0.0 ? 0.0 : $amps * ($amps * 20.0 / $capacity) ** ($this->supply->peukert - 1.0);
+        $drain = $amps <= 0.0 ? 0.0 : $amps * (($amps * 20.0) / $capacity) ** ($this->supply->peukert - 1.0);
         $rate = $charging - $drain;
         if (abs($rate) < 1e-12) {
             return [0.0, $to];
@@ -263,7 +308,7 @@ final class Player
         $marks = [self::LOW * $capacity, (1.0 - $this->supply->usableFraction) * $capacity, 0.0, $capacity];
         $next = $to;
         foreach ($marks as $mark) {
-            $seconds = ($mark - $left) / $rate * 3600.0;
+            $seconds = (($mark - $left) / $rate) * 3600.0;
             // A crossing in a thousandth of a second is the one we stand on.
             if ($seconds > 1e-3) {
                 $next = min($next, $at + $seconds);
@@ -294,7 +339,11 @@ final class Player
         $parts = [];
         foreach (array_slice($edges, 1) as $n => $edge) {
             $middle = ($edges[$n] + $edge) / 2;
-            $parts[] = [$edges[$n], $edge, array_filter($wanted, fn (array $w): bool => $w[0] <= $middle && $middle < $w[1]) !== []];
+            $parts[] = [
+                $edges[$n],
+                $edge,
+                array_filter($wanted, fn (array $w): bool => $w[0] <= $middle && $middle < $w[1]) !== [],
+            ];
         }
 
         return $parts;

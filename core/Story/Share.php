@@ -13,8 +13,14 @@ final readonly class Share
      * @param  string  $supply  min · nominal · max, as the battery stood; empty: nothing left in it, nothing solved
      * @param  float  $amps  from the main supply
      */
-    public function __construct(public array $positions, public array $dead, public string $supply, public bool $lit, public float $amps, public float $seconds)
-    {
+    public function __construct(
+        public array $positions,
+        public array $dead,
+        public string $supply,
+        public bool $lit,
+        public float $amps,
+        public float $seconds,
+    ) {
     }
 
     public function key(): string
@@ -27,17 +33,34 @@ final readonly class Share
 
     public function joined(?self $other): self
     {
-        return $other === null ? $this : new self($this->positions, $this->dead, $this->supply, $this->lit, $this->amps, $this->seconds + $other->seconds);
+        return $other === null
+            ? $this
+            : new self(
+                $this->positions,
+                $this->dead,
+                $this->supply,
+                $this->lit,
+                $this->amps,
+                $this->seconds + $other->seconds,
+            );
     }
 
     public function ampHours(): float
     {
-        return $this->amps * $this->seconds / 3600.0;
+        return ($this->amps * $this->seconds) / 3600.0;
     }
 
     /** @return array<string, mixed> */
     public function toArray(): array
     {
-        return ['inputs' => (object) $this->positions, 'timed_out' => $this->dead, 'supply' => $this->supply, 'lit' => $this->lit, 'amps' => $this->amps, 'seconds' => $this->seconds, 'amp_hours' => $this->ampHours()];
+        return [
+            'inputs' => (object) $this->positions,
+            'timed_out' => $this->dead,
+            'supply' => $this->supply,
+            'lit' => $this->lit,
+            'amps' => $this->amps,
+            'seconds' => $this->seconds,
+            'amp_hours' => $this->ampHours(),
+        ];
     }
 }

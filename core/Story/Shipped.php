@@ -63,14 +63,24 @@ final class Shipped
         $edits = $by = [];
         foreach ($story->objects('inputs') as $wanted) {
             [$kind, $meant] = [$wanted->text('kind'), $wanted->texts('positions')];
-            $own = array_values(array_filter($document->fields()->objects('inputs'), fn (Fields $i): bool => $i->text('kind') === $kind))[0] ?? null;
+            $own =
+                array_values(
+                    array_filter(
+                        $document->fields()->objects('inputs'),
+                        fn (Fields $i): bool => $i->text('kind') === $kind,
+                    ),
+                )[0] ?? null;
             if ($own !== null) {
                 $by[$kind] = [$own->text('id'), $own->texts('positions') ?: ['off', 'on'], $meant];
 
                 continue;
             }
             $input = $free($wanted->text('label'));
-            $edits[] = ['op' => 'add', 'section' => 'inputs', 'value' => ['id' => $input, 'label' => $wanted->text('label'), 'kind' => $kind, 'positions' => $meant]];
+            $edits[] = [
+                'op' => 'add',
+                'section' => 'inputs',
+                'value' => ['id' => $input, 'label' => $wanted->text('label'), 'kind' => $kind, 'positions' => $meant],
+            ];
             $by[$kind] = [$input, $meant, $meant];
         }
         $events = [];
@@ -78,10 +88,31 @@ final class Shipped
             [$input, $own, $meant] = $by[$event->text('of')];
             // Another word for the same place in the row: down/up, shut/open.
             $place = (int) array_search($event->text('to'), $meant, true);
-            $events[] = ['at_s' => 3600.0 * $event->number('at'), 'input' => $input, 'to' => $own[$place] ?? $own[1] ?? 'on'];
+            $events[] = [
+                'at_s' => 3600.0 * $event->number('at'),
+                'input' => $input,
+                'to' => $own[$place] ?? ($own[1] ?? 'on'),
+            ];
         }
-        $wanted = array_map(fn (Fields $w): array => ['circuit' => $circuit, 'from_s' => 3600.0 * $w->number('from'), 'to_s' => 3600.0 * $w->number('to')], $story->objects('wanted'));
-        $edits[] = ['op' => 'add', 'section' => 'stories', 'value' => ['id' => $free($story->text('id')), 'label' => $story->text('label'), 'lasts_s' => 3600 * $story->number('hours'), 'events' => $events, 'wanted' => $wanted]];
+        $wanted = array_map(
+            fn (Fields $w): array => [
+                'circuit' => $circuit,
+                'from_s' => 3600.0 * $w->number('from'),
+                'to_s' => 3600.0 * $w->number('to'),
+            ],
+            $story->objects('wanted'),
+        );
+        $edits[] = [
+            'op' => 'add',
+            'section' => 'stories',
+            'value' => [
+                'id' => $free($story->text('id')),
+                'label' => $story->text('label'),
+                'lasts_s' => 3600 * $story->number('hours'),
+                'events' => $events,
+                'wanted' => $wanted,
+            ],
+        ];
 
         return ['op' => 'batch', 'what' => 'Story: '.lcfirst($story->text('label')), 'edits' => $edits];
     }

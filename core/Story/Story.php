@@ -17,8 +17,13 @@ final readonly class Story
      * @param  list<array{float, string, string}>  $events  at, input, position; in order of time
      * @param  list<array{string, float, float}>  $wanted  circuit, from, to
      */
-    public function __construct(public string $id, public string $label, public float $lasts, public array $events, public array $wanted)
-    {
+    public function __construct(
+        public string $id,
+        public string $label,
+        public float $lasts,
+        public array $events,
+        public array $wanted,
+    ) {
     }
 
     /** @throws BadBuild where an event is none of this build */
@@ -32,10 +37,18 @@ final readonly class Story
                 throw BadBuild::at("{$at}/events/{$n}/input", "nothing in inputs has the id `{$input}`.");
             }
             if (! in_array($event->text('to'), $build->positions($input), true)) {
-                throw BadBuild::at("{$at}/events/{$n}/to", "`{$input}` has no position `{$event->text('to')}`; it has ".implode(', ', $build->positions($input)).'.');
+                throw BadBuild::at(
+                    "{$at}/events/{$n}/to",
+                    "`{$input}` has no position `{$event->text('to')}`; it has ".
+                        implode(', ', $build->positions($input)).
+                        '.',
+                );
             }
             if ($event->number('at_s') > $f->number('lasts_s')) {
-                throw BadBuild::at("{$at}/events/{$n}/at_s", "{$event->number('at_s')} s lies past the story's end at {$f->number('lasts_s')} s.");
+                throw BadBuild::at(
+                    "{$at}/events/{$n}/at_s",
+                    "{$event->number('at_s')} s lies past the story's end at {$f->number('lasts_s')} s.",
+                );
             }
             $events[] = [$event->number('at_s'), $input, $event->text('to')];
         }
@@ -43,12 +56,19 @@ final readonly class Story
         $wanted = [];
         foreach ($f->objects('wanted') as $n => $span) {
             if (! isset($build->circuits[$span->text('circuit')])) {
-                throw BadBuild::at("{$at}/wanted/{$n}/circuit", "nothing in circuits has the id `{$span->text('circuit')}`.");
+                throw BadBuild::at(
+                    "{$at}/wanted/{$n}/circuit",
+                    "nothing in circuits has the id `{$span->text('circuit')}`.",
+                );
             }
             if ($span->number('to_s') <= $span->number('from_s')) {
                 throw BadBuild::at("{$at}/wanted/{$n}/to_s", 'the span ends before it begins.');
             }
-            $wanted[] = [$span->text('circuit'), $span->number('from_s'), min($span->number('to_s'), $f->number('lasts_s'))];
+            $wanted[] = [
+                $span->text('circuit'),
+                $span->number('from_s'),
+                min($span->number('to_s'), $f->number('lasts_s')),
+            ];
         }
 
         return new self($f->text('id'), $f->text('label', $f->text('id')), $f->number('lasts_s'), $events, $wanted);
@@ -136,8 +156,13 @@ final readonly class Story
 
     public function shifted(float $seconds): self
     {
-        return new self($this->id, $this->label, $this->lasts + $seconds, array_map(fn (array $e): array => [$e[0] + $seconds, $e[1], $e[2]], $this->events),
-            array_map(fn (array $w): array => [$w[0], $w[1] + $seconds, $w[2] + $seconds], $this->wanted));
+        return new self(
+            $this->id,
+            $this->label,
+            $this->lasts + $seconds,
+            array_map(fn (array $e): array => [$e[0] + $seconds, $e[1], $e[2]], $this->events),
+            array_map(fn (array $w): array => [$w[0], $w[1] + $seconds, $w[2] + $seconds], $this->wanted),
+        );
     }
 
     /**

@@ -22,21 +22,34 @@ final readonly class Meter
         foreach ([$red, $black] as $pin) {
             $why = $scene->lit->why($pin);
             if ($why !== null) {
-                return new self(null, $why === 'fed by nothing'
-                    ? "Nothing feeds `{$pin}`: the meter shows 0 V or whatever it picks up."
-                    : "`{$pin}` is {$why}, which is dark: the meter shows some volts by its own small current. Don't trust them.");
+                return new self(
+                    null,
+                    $why === 'fed by nothing'
+                        ? "Nothing feeds `{$pin}`: the meter shows 0 V or whatever it picks up."
+                        : "`{$pin}` is {$why}, which is dark: the meter shows some volts by its own small current. Don't trust them.",
+                );
             }
         }
         $volts = (float) $scene->lit->between($red, $black);
         $dark = $scene->dark?->between($red, $black);
         if ($scene->dark !== null && ($dark === null || abs($dark - $volts) > 0.05)) {
-            return new self($volts, 'It swings between '.Shown::reading($volts).' and '.($dark === null ? 'nothing' : Shown::reading($dark)).' with the flasher; a slow meter shows something between.');
+            return new self(
+                $volts,
+                'It swings between '.
+                    Shown::reading($volts).
+                    ' and '.
+                    ($dark === null ? 'nothing' : Shown::reading($dark)).
+                    ' with the flasher; a slow meter shows something between.',
+            );
         }
 
-        return new self($volts, match (true) {
-            abs($volts) < 0.005 => 'The same point to a meter.',
-            $volts < 0.0 => 'The red tip sits on the lower side.',
-            default => 'Steady.',
-        });
+        return new self(
+            $volts,
+            match (true) {
+                abs($volts) < 0.005 => 'The same point to a meter.',
+                $volts < 0.0 => 'The red tip sits on the lower side.',
+                default => 'Steady.',
+            },
+        );
     }
 }

@@ -43,9 +43,16 @@ final readonly class Patterns
         foreach ($this->analysis->build->devices as $id => $device) {
             $part = $this->analysis->build->parts[$device->text('part')] ?? new Fields([]);
             // An amplifier follows; what commands it is the controller of the circuit.
-            foreach ($device->text('kind') === 'controller' && (isset($drivers[$id]) || $device->text('circuit') === $this->circuit) ? $part->objects('contacts') : [] as $contact) {
+            foreach (
+                $device->text('kind') === 'controller' &&
+                (isset($drivers[$id]) || $device->text('circuit') === $this->circuit)
+                    ? $part->objects('contacts')
+                    : [] as $contact
+            ) {
                 if ($contact->text('duty') === 'set') {
-                    $channels["{$id}.{$contact->text('id')}"] = $device->object('set')->number($contact->text('id'), 1.0);
+                    $channels["{$id}.{$contact->text('id')}"] = $device
+                        ->object('set')
+                        ->number($contact->text('id'), 1.0);
                 }
             }
         }
@@ -72,7 +79,10 @@ final readonly class Patterns
                 foreach ($scene->lit->lights[$light->id] ?? [] as $name => $emitter) {
                     $colours[$emitter->colour] ??= Seen::linear($emitter->colour);
                     $lights[$light->id]['emitters'][$name] = $emitter->colour;
-                    $lights[$light->id]['patterns'][$mask][$name] = array_map(fn (float $f): float => round($f, 4), $emitter->flux);
+                    $lights[$light->id]['patterns'][$mask][$name] = array_map(
+                        fn (float $f): float => round($f, 4),
+                        $emitter->flux,
+                    );
                 }
             }
         }
@@ -84,16 +94,22 @@ final readonly class Patterns
     private function with(array $channels, int $mask): Build
     {
         $data = $this->analysis->build->document->data;
-        $data['devices'] = array_map(function (mixed $item) use ($channels, $mask): mixed {
-            $device = new Fields(is_array($item) ? $item : []);
-            $set = $device->object('set')->data;
-            foreach ($channels as $k => $channel) {
-                [$id, $contact] = explode('.', $channel);
-                $set = $device->text('id') === $id ? [...$set, $contact => ($mask >> $k & 1) === 1 ? 1.0 : 0.0] : $set;
-            }
+        $data['devices'] = array_map(
+            function (mixed $item) use ($channels, $mask): mixed {
+                $device = new Fields(is_array($item) ? $item : []);
+                $set = $device->object('set')->data;
+                foreach ($channels as $k => $channel) {
+                    [$id, $contact] = explode('.', $channel);
+                    $set =
+                        $device->text('id') === $id
+                            ? [...$set, $contact => (($mask >> $k) & 1) === 1 ? 1.0 : 0.0]
+                            : $set;
+                }
 
-            return $set === [] ? $item : [...$device->data, 'set' => $set];
-        }, is_array($data['devices'] ?? null) ? $data['devices'] : []);
+                return $set === [] ? $item : [...$device->data, 'set' => $set];
+            },
+            is_array($data['devices'] ?? null) ? $data['devices'] : [],
+        );
 
         return Build::of(Document::fromEdited($data));
     }

@@ -43,7 +43,7 @@ final class Tolerance
             $lit ??= $analysis->litScene($light->id, 'nominal');
         }
         $this->random = new Mt19937(0);
-        $this->inputs = $lit->inputs ?? $analysis->combinations->all[0] ?? [];
+        $this->inputs = $lit->inputs ?? ($analysis->combinations->all[0] ?? []);
     }
 
     /**
@@ -84,7 +84,7 @@ final class Tolerance
         $p = (float) $inside / $of;
         $z = 1.959964;
         $middle = ($p + $z ** 2 / (2 * $of)) / (1 + $z ** 2 / $of);
-        $half = $z / (1 + $z ** 2 / $of) * sqrt($p * (1 - $p) / $of + $z ** 2 / (4 * $of ** 2));
+        $half = ($z / (1 + $z ** 2 / $of)) * sqrt(($p * (1 - $p)) / $of + $z ** 2 / (4 * $of ** 2));
 
         return [$p, max(0.0, $middle - $half), min(1.0, $middle + $half)];
     }
@@ -96,11 +96,25 @@ final class Tolerance
         $data = $this->analysis->build->document->data;
         $data['supplies'] = array_map($this->supply(...), is_array($data['supplies'] ?? null) ? $data['supplies'] : []);
         $data['parts'] = array_map($this->part(...), is_array($data['parts'] ?? null) ? $data['parts'] : []);
-        $data['lights'] = array_map(fn (mixed $l): mixed => is_array($l) ? $this->scaled($l, ['ohm', 'last_ohm']) : $l, is_array($data['lights'] ?? null) ? $data['lights'] : []);
-        $inline = fn (mixed $lead): mixed => is_array($lead) && is_array($lead['inline'] ?? null) ? [...$lead, 'inline' => array_map(fn (mixed $t): mixed => is_array($t) ? $this->scaled($t, ['ohm']) : $t, $lead['inline'])] : $lead;
+        $data['lights'] = array_map(
+            fn (mixed $l): mixed => is_array($l) ? $this->scaled($l, ['ohm', 'last_ohm']) : $l,
+            is_array($data['lights'] ?? null) ? $data['lights'] : [],
+        );
+        $inline = fn (mixed $lead): mixed => is_array($lead) && is_array($lead['inline'] ?? null)
+            ? [
+                ...$lead,
+                'inline' => array_map(
+                    fn (mixed $t): mixed => is_array($t) ? $this->scaled($t, ['ohm']) : $t,
+                    $lead['inline'],
+                ),
+            ]
+            : $lead;
         $data['leads'] = array_map($inline, is_array($data['leads'] ?? null) ? $data['leads'] : []);
         $build = Build::of(Document::fromStored(ShapeWriter::write(FormatOne::shape(), $data)));
-        $wiring = array_map(fn (LeadFigures $l): LeadWire => $l->wire->thickenedTo($l->wire->areaMm2 * $this->spread(self::PART)), $this->analysis->leads);
+        $wiring = array_map(
+            fn (LeadFigures $l): LeadWire => $l->wire->thickenedTo($l->wire->areaMm2 * $this->spread(self::PART)),
+            $this->analysis->leads,
+        );
         $scene = (new Scenes($build, Harness::of($build), Bodies::of($build), $wiring))->one($this->inputs, 'nominal');
         if (! $scene->solved()) {
             return ['has no steady state'];
@@ -149,7 +163,8 @@ final class Tolerance
         $f = new Fields(is_array($part) ? $part : []);
         $data = $f->data;
         if ($f->text('kind') === 'led') {
-            $data['vf_v'] = $f->number('vf_v') + $f->number('vf_tolerance_v', self::STRING_VF_V) * ($this->spread(1.0) - 1.0);
+            $data['vf_v'] =
+                $f->number('vf_v') + $f->number('vf_tolerance_v', self::STRING_VF_V) * ($this->spread(1.0) - 1.0);
         }
         if ($f->text('kind') === 'strip') {
             $data = $this->scaled($data, ['watts_per_m']);
@@ -158,7 +173,9 @@ final class Tolerance
             $data['inside'] = array_map(function (mixed $b): mixed {
                 $branch = $this->scaled(is_array($b) ? $b : [], ['ohm']);
 
-                return ($branch['kind'] ?? '') === 'string' && is_numeric($branch['vf_v'] ?? null) ? [...$branch, 'vf_v' => (float) $branch['vf_v'] + self::STRING_VF_V * ($this->spread(1.0) - 1.0)] : $branch;
+                return ($branch['kind'] ?? '') === 'string' && is_numeric($branch['vf_v'] ?? null)
+                    ? [...$branch, 'vf_v' => (float) $branch['vf_v'] + self::STRING_VF_V * ($this->spread(1.0) - 1.0)]
+                    : $branch;
             }, $data['inside']);
         }
 
@@ -174,10 +191,24 @@ final class Tolerance
                 if ($light->kind === 'leds' && $emitter->greatest() * $light->led()->ifA > $light->led()->imaxA) {
                     $said[] = "{$light->label}: an LED gets over its limit";
                 }
-                if (Intent::hold($build, $build->circuits[$this->circuit], $scene, $light->id, $name, $emitter, $this->analysis->paths) !== null) {
+                if (
+                    Intent::hold(
+                        $build,
+                        $build->circuits[$this->circuit],
+                        $scene,
+                        $light->id,
+                        $name,
+                        $emitter,
+                        $this->analysis->paths,
+                    ) !== null
+                ) {
                     $said[] = "{$light->label}: not as bright as wanted";
                 }
-                if ($light->kind === 'strip' && $emitter->greatest() > $build->settings->litFrom && $emitter->uniformity() < $build->settings->uniformityTarget) {
+                if (
+                    $light->kind === 'strip' &&
+                    $emitter->greatest() > $build->settings->litFrom &&
+                    $emitter->uniformity() < $build->settings->uniformityTarget
+                ) {
                     $said[] = "{$light->label}: its dimmest unit is under the target";
                 }
             }
@@ -192,7 +223,11 @@ final class Tolerance
         $said = [];
         foreach ($this->analysis->fuses as $fuse) {
             $fitted = $fuse->fittedA();
-            if ($fitted !== null && ($this->analysis->build->leads[$fuse->lead]->circuit ?? $this->circuit) === $this->circuit && abs($state->amps[$fuse->id] ?? 0.0) > $fitted) {
+            if (
+                $fitted !== null &&
+                ($this->analysis->build->leads[$fuse->lead]->circuit ?? $this->circuit) === $this->circuit &&
+                abs($state->amps[$fuse->id] ?? 0.0) > $fitted
+            ) {
                 $said[] = "fuse {$fuse->id}: carries more than its value";
             }
         }

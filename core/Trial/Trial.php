@@ -13,8 +13,13 @@ final readonly class Trial
     private const RATINGS = [0.125, 0.25, 0.5, 1.0, 2.0, 3.0, 5.0, 10.0];
 
     /** @param  float|null  $ratingW  next rating at or over power/0.6; null: none */
-    private function __construct(public float $ohm, public float $amps, public float $watts, public ?float $ratingW, public float $potW)
-    {
+    private function __construct(
+        public float $ohm,
+        public float $amps,
+        public float $watts,
+        public ?float $ratingW,
+        public float $potW,
+    ) {
     }
 
     /** Next preferred value at or over the reading and what stood in line with it, ohms. */
@@ -31,9 +36,16 @@ final readonly class Trial
                 if ($thing->id === $resistor && $thing->kind === 'resistor') {
                     $amps = $analysis->peakA($resistor);
                     $watts = $amps ** 2 * $thing->ohm;
-                    $rating = array_values(array_filter(self::RATINGS, fn (float $r): bool => $r >= $watts / 0.6))[0] ?? null;
+                    $rating =
+                        array_values(array_filter(self::RATINGS, fn (float $r): bool => $r >= $watts / 0.6))[0] ?? null;
 
-                    return new self($thing->ohm, $amps, $watts, $rating, $amps ** 2 * $analysis->build->index->item($resistor)->object('trial')->number('pot_ohm'));
+                    return new self(
+                        $thing->ohm,
+                        $amps,
+                        $watts,
+                        $rating,
+                        $amps ** 2 * $analysis->build->index->item($resistor)->object('trial')->number('pot_ohm'),
+                    );
                 }
             }
         }

@@ -47,13 +47,23 @@ final class Truth
     }
 
     /** @return array{bool|null, string, string, string} whether it is right (null: not judged), should, is, because */
-    private static function item(Analysis $analysis, Circuit $circuit, Scene $scene, string $light, string $emitter): array
-    {
+    private static function item(
+        Analysis $analysis,
+        Circuit $circuit,
+        Scene $scene,
+        string $light,
+        string $emitter,
+    ): array {
         [$wanted, $flash] = Intent::wanted($analysis->build, $circuit, $scene, $light, $emitter);
         $should = self::should($wanted, $flash);
         $solved = $scene->lit->lights[$light][$emitter] ?? null;
         if (! $scene->solved() || $solved === null || $solved->flux === []) {
-            return [null, $should, 'can\'t be judged', $scene->solved() ? 'it has no way to a supply' : (string) $scene->remark()];
+            return [
+                null,
+                $should,
+                'can\'t be judged',
+                $scene->solved() ? 'it has no way to a supply' : (string) $scene->remark(),
+            ];
         }
         $level = $solved->level($analysis->build->settings);
         $flashes = Intent::flashes($analysis->build, $scene, $light, $emitter);
@@ -98,9 +108,24 @@ final class Truth
         foreach ($items as $name => $list) {
             $wrong = array_values(array_filter($list, fn (array $i): bool => $i[1] === false));
             $open = array_values(array_filter($list, fn (array $i): bool => $i[1] === null));
-            $shown = $wrong[0] ?? $open[0] ?? $list[min(1, count($list) - 1)];
+            $shown = $wrong[0] ?? ($open[0] ?? $list[min(1, count($list) - 1)]);
             // Levels that all pass may differ with the supply; the normal one is told.
-            $only = $wrong !== [] && count($wrong) < count($list) ? ' at '.implode(' and ', array_map(fn (array $i): string => ['min' => 'the low', 'nominal' => 'the normal', 'max' => 'the high'][$i[0]], $wrong)).' supply' : '';
+            $only =
+                $wrong !== [] && count($wrong) < count($list)
+                    ? ' at '.
+                        implode(
+                            ' and ',
+                            array_map(
+                                fn (array $i): string => [
+                                    'min' => 'the low',
+                                    'nominal' => 'the normal',
+                                    'max' => 'the high',
+                                ][$i[0]],
+                                $wrong,
+                            ),
+                        ).
+                        ' supply'
+                    : '';
             $label = count($items) === 1 ? '' : Words::within(self::label($analysis, $name)).' ';
             $sentence = "{$label}{$shown[2]}, {$shown[3]}{$only}";
             $said[$sentence] = $sentence;
@@ -115,7 +140,14 @@ final class Truth
             $words[] = Words::within($analysis->build->index->item($input)->text('label', $input)).' '.$position;
         }
 
-        return new TruthRow($inputs, $words === [] ? 'always' : implode(', ', $words), array_values($said), $right, $judged, array_values($blames));
+        return new TruthRow(
+            $inputs,
+            $words === [] ? 'always' : implode(', ', $words),
+            array_values($said),
+            $right,
+            $judged,
+            array_values($blames),
+        );
     }
 
     private static function label(Analysis $analysis, string $name): string

@@ -12,8 +12,14 @@ final readonly class TruthRow
      * @param  list<string>  $says
      * @param  list<string>  $because  contacts to blame
      */
-    public function __construct(public array $inputs, public string $when, public array $says, public bool $right, public bool $judged, public array $because)
-    {
+    public function __construct(
+        public array $inputs,
+        public string $when,
+        public array $says,
+        public bool $right,
+        public bool $judged,
+        public array $because,
+    ) {
     }
 
     /** Mismatches first, then what can't be judged. */

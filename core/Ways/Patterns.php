@@ -245,7 +245,10 @@ final class Patterns
             $headroom = min($headroom, $volts - $drop);
             $amps += $a;
         }
-        $ohm = $amps > 0.0 && is_finite($headroom) ? (self::KEPT_BACK * max(0.5, $headroom) - self::DIODE_V) / (self::LOW * $amps) : 100.0;
+        $ohm =
+            $amps > 0.0 && is_finite($headroom)
+                ? (self::KEPT_BACK * max(0.5, $headroom) - self::DIODE_V) / (self::LOW * $amps)
+                : 100.0;
 
         return Preferred::from($p->setting->build->settings->resistorSeries)->atLeast(max(1.0, $ohm)) ?? 100.0;
     }
@@ -263,7 +266,10 @@ final class Patterns
             $part = $light->part;
             $vf = $part->objects('channels')[0]->number('vf_v');
 
-            return [$part->integer('series_leds', $part->integer('leds_per_cut', 1)) * $vf, $light->strip()->unitA() * $light->fit()->units];
+            return [
+                $part->integer('series_leds', $part->integer('leds_per_cut', 1)) * $vf,
+                $light->strip()->unitA() * $light->fit()->units,
+            ];
         }
         if ($light->kind === 'leds') {
             $per = max(1, min($light->count(), $light->fields->integer('per_string', 1)));
@@ -272,7 +278,10 @@ final class Patterns
         }
         foreach ($light->part->objects('inside') as $branch) {
             if ($branch->text('kind') === 'string') {
-                return [$branch->integer('series_leds', 1) * $branch->number('vf_v'), $branch->number('if_a') * $light->count()];
+                return [
+                    $branch->integer('series_leds', 1) * $branch->number('vf_v'),
+                    $branch->number('if_a') * $light->count(),
+                ];
             }
         }
 
@@ -317,7 +326,11 @@ final class Patterns
         if (count($pins) < 2 || $p->setting->lights[0]['light']->kind === 'strip') {
             throw new DoesNotSuit('its lamp has one function only.');
         }
-        $kinds = [['Running', 'running', []], ['Brake', 'brake', []], ['Turn left', 'turn', ['kind' => 'flashing', 'hz' => 1.5, 'duty' => 0.5]]];
+        $kinds = [
+            ['Running', 'running', []],
+            ['Brake', 'brake', []],
+            ['Turn left', 'turn', ['kind' => 'flashing', 'hz' => 1.5, 'duty' => 0.5]],
+        ];
         foreach (array_slice($pins, 0, 3) as $n => $pin) {
             [$label, $kind, $behaviour] = $kinds[$n];
             $wires[] = $wire = $p->wire($label, $kind, 'positive', $behaviour);
@@ -329,7 +342,10 @@ final class Patterns
             $p->device("j{$n}", 'joint');
             $p->lead($wire, "j{$n}", ['fuse'], $label);
             foreach ($p->setting->lights as $light) {
-                $p->lead("j{$n}", $light['functions'][$n] ?? throw new DoesNotSuit('its lamps differ in their functions.'));
+                $p->lead(
+                    "j{$n}",
+                    $light['functions'][$n] ?? throw new DoesNotSuit('its lamps differ in their functions.'),
+                );
             }
         }
         $p->back($p->minus());
@@ -349,7 +365,12 @@ final class Patterns
 
     private static function colour(Plan $p, bool $amplified): void
     {
-        $strips = array_values(array_filter($p->setting->lights, fn (array $l): bool => $l['light']->kind === 'strip' && count($l['light']->emitters()) > 1));
+        $strips = array_values(
+            array_filter(
+                $p->setting->lights,
+                fn (array $l): bool => $l['light']->kind === 'strip' && count($l['light']->emitters()) > 1,
+            ),
+        );
         if (count($strips) !== count($p->setting->lights)) {
             throw new DoesNotSuit('it drives colour strips; this circuit has another light.');
         }
@@ -396,7 +417,13 @@ final class Patterns
         $wire = $p->wire('Turn left', 'turn', 'positive', ['kind' => 'flashing', 'hz' => 1.5, 'duty' => 0.5]);
         $range = $p->input('Radio range', 'other', ['lost', 'near']);
         $p->device('t', 'controller', 'radio_sender');
-        $p->device('r', 'controller', 'radio_receiver', [], ['hears' => ['left' => 't.left'], 'link_when' => ['input' => $range]]);
+        $p->device(
+            'r',
+            'controller',
+            'radio_receiver',
+            [],
+            ['hears' => ['left' => 't.left'], 'link_when' => ['input' => $range]],
+        );
         $p->lead($p->plus(), 't.in_plus', ['fuse'], 'To the sender');
         $p->lead('t.in_minus', $p->minus(), [], 'Return of the sender');
         $p->lead($wire, 't.left', ['fuse'], 'Trigger');

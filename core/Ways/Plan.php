@@ -93,22 +93,46 @@ final class Plan
         foreach ($chosen === null && $this->name !== null ? $this->setting->wires($polarity) : [] as $wire) {
             $id = $wire->text('id');
             // Lamps of the road show their own signal; a courtesy lamp may show any.
-            if ($chosen === null && ! in_array($id, [...$this->used, ...$this->chosenWires], true) && ($wire->text('kind') === $kind || ! in_array($kind, ['turn', 'brake', 'running'], true))) {
+            if (
+                $chosen === null &&
+                ! in_array($id, [...$this->used, ...$this->chosenWires], true) &&
+                ($wire->text('kind') === $kind || ! in_array($kind, ['turn', 'brake', 'running'], true))
+            ) {
                 $chosen = $id;
             }
         }
         if ($chosen !== null && ($this->setting->build->index->sections[$chosen] ?? '') === 'host.wires') {
             if ($this->setting->build->index->item($chosen)->text('polarity') !== $polarity) {
-                throw new DoesNotSuit("`{$chosen}` is switched on the ".($polarity === 'positive' ? 'ground' : 'positive').' side; this way needs the other.');
+                throw new DoesNotSuit(
+                    "`{$chosen}` is switched on the ".
+                        ($polarity === 'positive' ? 'ground' : 'positive').
+                        ' side; this way needs the other.',
+                );
             }
 
             return $this->used[] = $chosen;
         }
         $id = $this->fresh("{$label} wire");
         $input = $this->fresh($label);
-        $this->newInputs[$input] = ['id' => $input, 'label' => $label, 'kind' => in_array($kind, ['turn', 'brake', 'running', 'courtesy', 'door', 'key'], true) ? $kind : 'other', 'positions' => ['off', 'on']];
-        $this->newWires[$id] = ['id' => $id, 'label' => "{$label} wire", 'kind' => $kind, 'polarity' => $polarity, 'live_when' => ['input' => $input],
-            ...($behaviour === [] ? [] : ['behaviour' => $behaviour]), 'fed_by' => $this->setting->supply, 'fuse_a' => 7.5, 'loads' => [['id' => 'lamp', 'kind' => 'filament', 'w' => 5, 'at_v' => $this->setting->twentyFour() ? 24 : 12]]];
+        $this->newInputs[$input] = [
+            'id' => $input,
+            'label' => $label,
+            'kind' => in_array($kind, ['turn', 'brake', 'running', 'courtesy', 'door', 'key'], true) ? $kind : 'other',
+            'positions' => ['off', 'on'],
+        ];
+        $this->newWires[$id] = [
+            'id' => $id,
+            'label' => "{$label} wire",
+            'kind' => $kind,
+            'polarity' => $polarity,
+            'live_when' => ['input' => $input],
+            ...$behaviour === [] ? [] : ['behaviour' => $behaviour],
+            'fed_by' => $this->setting->supply,
+            'fuse_a' => 7.5,
+            'loads' => [
+                ['id' => 'lamp', 'kind' => 'filament', 'w' => 5, 'at_v' => $this->setting->twentyFour() ? 24 : 12],
+            ],
+        ];
 
         return $this->used[] = $id;
     }
@@ -126,13 +150,24 @@ final class Plan
         }
         if ($chosen !== null && ($this->setting->build->index->sections[$chosen] ?? '') === 'host.ways') {
             if (! in_array($this->setting->build->index->item($chosen)->text('kind'), $kinds, true)) {
-                throw new DoesNotSuit("`{$chosen}` is another kind of way; this one needs ".str_replace('_', ' ', implode(' or ', $kinds)).'.');
+                throw new DoesNotSuit(
+                    "`{$chosen}` is another kind of way; this one needs ".
+                        str_replace('_', ' ', implode(' or ', $kinds)).
+                        '.',
+                );
             }
 
             return $this->used[] = $chosen;
         }
         $id = $this->fresh($label);
-        $this->newWays[$id] = ['id' => $id, 'label' => $label, 'kind' => $kinds[0], 'comfort' => true, ...($kinds[0] === 'fuse_way' ? ['fuse_a' => 10, 'box_max_a' => 15, 'load_a' => 2] : ['fuse_a' => null]), 'fed_by' => $this->setting->supply];
+        $this->newWays[$id] = [
+            'id' => $id,
+            'label' => $label,
+            'kind' => $kinds[0],
+            'comfort' => true,
+            ...$kinds[0] === 'fuse_way' ? ['fuse_a' => 10, 'box_max_a' => 15, 'load_a' => 2] : ['fuse_a' => null],
+            'fed_by' => $this->setting->supply,
+        ];
 
         return $this->used[] = $id;
     }
@@ -145,7 +180,7 @@ final class Plan
     /** @return array<array-key, mixed> when a host wire or a way of the host is live */
     public function liveWhen(string $id): array
     {
-        $new = $this->newWires[$id] ?? $this->newWays[$id] ?? null;
+        $new = $this->newWires[$id] ?? ($this->newWays[$id] ?? null);
         $item = $new !== null ? new Fields($new) : $this->setting->build->index->item($id);
 
         return $item->has('live_when') ? $item->object('live_when')->data : ['all' => []];
@@ -168,7 +203,11 @@ final class Plan
 
     public function relay(string $role, bool $changeOver = false): void
     {
-        $this->device($role, 'relay', 'relay_'.($changeOver ? 5 : 4).'_'.($this->setting->twentyFour() ? 24 : 12).'_resistor');
+        $this->device(
+            $role,
+            'relay',
+            'relay_'.($changeOver ? 5 : 4).'_'.($this->setting->twentyFour() ? 24 : 12).'_resistor',
+        );
     }
 
     /** @param  list<string>  $inline */
@@ -208,7 +247,12 @@ final class Plan
     /** @param  array<array-key, mixed>  $when */
     public function want(array $when, string $level = 'on', bool $flash = false, ?string $glow = null): void
     {
-        $this->wants[] = ['glow' => $glow === null ? $this->setting->glow() : [$glow], 'when' => $when, 'level' => $level, ...($flash ? ['flash' => true] : [])];
+        $this->wants[] = [
+            'glow' => $glow === null ? $this->setting->glow() : [$glow],
+            'when' => $when,
+            'level' => $level,
+            ...$flash ? ['flash' => true] : [],
+        ];
     }
 
     public function needLights(int $count, string $why): void
@@ -221,7 +265,11 @@ final class Plan
     public function onlyOneChannel(): void
     {
         foreach ($this->setting->lights as $light) {
-            if (count($light['plus']) > 1 && $light['light']->kind === 'strip' && count($light['light']->emitters()) > 1) {
+            if (
+                count($light['plus']) > 1 &&
+                $light['light']->kind === 'strip' &&
+                count($light['light']->emitters()) > 1
+            ) {
                 throw new DoesNotSuit('its colours have their own plus each: take a colour controller.');
             }
         }

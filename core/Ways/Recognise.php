@@ -35,7 +35,7 @@ final class Recognise
         }
         foreach ($this->build->leads as $lead) {
             foreach ($lead->circuit === $setting->circuit ? $lead->cores : [] as $c => [$a, $b]) {
-                if ($a === null || $b === null || (isset($lights[explode('.', $a)[0]], $lights[explode('.', $b)[0]]))) {
+                if ($a === null || $b === null || isset($lights[explode('.', $a)[0]], $lights[explode('.', $b)[0]])) {
                     continue;
                 }
                 $things = [];
@@ -76,7 +76,9 @@ final class Recognise
                     continue;
                 }
                 if ($this->same($plan)) {
-                    $used = fn (array $list): array => array_values(array_filter($plan->used, fn (string $u): bool => in_array($u, $list, true)));
+                    $used = fn (array $list): array => array_values(
+                        array_filter($plan->used, fn (string $u): bool => in_array($u, $list, true)),
+                    );
 
                     return ['way' => $way, 'wires' => $used($w), 'ways' => $used($ways), 'inputs' => $used($i)];
                 }
@@ -100,7 +102,9 @@ final class Recognise
         }
         foreach ($this->devices as $device) {
             $ways += $device->has('way') ? [$device->text('way') => $device->text('way')] : [];
-            foreach ([$device->object('at')->data, $device->has('link_when') ? [$device->object('link_when')->data] : []] as $list) {
+            foreach (
+                [$device->object('at')->data, $device->has('link_when') ? [$device->object('link_when')->data] : []] as $list
+            ) {
                 foreach ($list as $when) {
                     foreach (is_array($when) ? (new When($when))->inputs() : [] as $input) {
                         $inputs[$input] = $input;
@@ -133,8 +137,10 @@ final class Recognise
 
     private function same(Plan $plan): bool
     {
-        return count($plan->devices) === count($this->devices) && count($plan->leads) === count($this->links)
-            && $plan->newInputs === [] && $this->assign($plan, array_keys($plan->devices), []);
+        return count($plan->devices) === count($this->devices) &&
+            count($plan->leads) === count($this->links) &&
+            $plan->newInputs === [] &&
+            $this->assign($plan, array_keys($plan->devices), []);
     }
 
     /**
@@ -150,7 +156,11 @@ final class Recognise
             return $this->connected($plan, $ids);
         }
         foreach ($this->devices as $id => $device) {
-            if (! in_array($id, $ids, true) && $this->fits($plan, $role, $device) && $this->assign($plan, $roles, [...$ids, $role => $id])) {
+            if (
+                ! in_array($id, $ids, true) &&
+                $this->fits($plan, $role, $device) &&
+                $this->assign($plan, $roles, [...$ids, $role => $id])
+            ) {
                 return true;
             }
         }
@@ -169,11 +179,18 @@ final class Recognise
         }
         if ($meant['kind'] === 'controller') {
             // A controller is what its pins are.
-            return ($this->build->parts[$device->text('part')] ?? new Fields([]))->texts('pins') === Plan::partOf($meant['part'])->texts('pins');
+            return ($this->build->parts[$device->text('part')] ?? new Fields([]))->texts('pins') ===
+                Plan::partOf($meant['part'])->texts('pins');
         }
         if ($meant['kind'] === 'switch') {
             $input = $meant['at']['input'] ?? null;
-            $thrown = array_merge([], ...array_map(fn (mixed $w): array => is_array($w) ? (new When($w))->inputs() : [], array_values($device->object('at')->data)));
+            $thrown = array_merge(
+                [],
+                ...array_map(
+                    fn (mixed $w): array => is_array($w) ? (new When($w))->inputs() : [],
+                    array_values($device->object('at')->data),
+                ),
+            );
 
             return $input === null ? $thrown === [] : $thrown === [$input];
         }
@@ -184,10 +201,22 @@ final class Recognise
     /** @param  array<string, string>  $ids */
     private function connected(Plan $plan, array $ids): bool
     {
-        $left = array_map(fn (array $l): string => self::key($this->home($l[0]), $this->home($l[1]), $l[2]), $this->links);
+        $left = array_map(
+            fn (array $l): string => self::key($this->home($l[0]), $this->home($l[1]), $l[2]),
+            $this->links,
+        );
         foreach ($plan->leads as [$from, $to, $inline]) {
-            $things = array_values(array_filter(array_map(fn (string $k): string => explode(' ', $k)[0], $inline), fn (string $k): bool => $k !== 'fuse'));
-            $at = array_search(self::key($this->pin($plan, $ids, $from), $this->pin($plan, $ids, $to), $things), $left, true);
+            $things = array_values(
+                array_filter(
+                    array_map(fn (string $k): string => explode(' ', $k)[0], $inline),
+                    fn (string $k): bool => $k !== 'fuse',
+                ),
+            );
+            $at = array_search(
+                self::key($this->pin($plan, $ids, $from), $this->pin($plan, $ids, $to), $things),
+                $left,
+                true,
+            );
             if ($at === false) {
                 return false;
             }
@@ -202,7 +231,10 @@ final class Recognise
     {
         $head = explode('.', $pin)[0];
 
-        return ($this->build->index->sections[$head] ?? '') === 'host.grounds' || (isset($this->build->supplies[$head]) && str_ends_with($pin, '.minus')) ? 'home' : $pin;
+        return ($this->build->index->sections[$head] ?? '') === 'host.grounds' ||
+            (isset($this->build->supplies[$head]) && str_ends_with($pin, '.minus'))
+            ? 'home'
+            : $pin;
     }
 
     /** @param  list<string>  $things */

@@ -17,8 +17,13 @@ final readonly class Setting
      * @param  string  $home  ground or minus its leads go home to
      * @param  list<array{light: Light, plus: list<string>, minus: list<string>, functions: list<string>}>  $lights
      */
-    private function __construct(public Build $build, public string $circuit, public string $supply, public string $home, public array $lights)
-    {
+    private function __construct(
+        public Build $build,
+        public string $circuit,
+        public string $supply,
+        public string $home,
+        public array $lights,
+    ) {
     }
 
     /** @throws BadBuild */
@@ -61,7 +66,12 @@ final readonly class Setting
         foreach ($build->leads as $lead) {
             foreach ($lead->cores as [$a, $b]) {
                 foreach ([[$a, $b], [$b, $a]] as [$own, $other]) {
-                    if ($own !== null && $other !== null && explode('.', $own)[0] === $light && explode('.', $other)[0] !== $light) {
+                    if (
+                        $own !== null &&
+                        $other !== null &&
+                        explode('.', $own)[0] === $light &&
+                        explode('.', $other)[0] !== $light
+                    ) {
                         $pins[] = [$own, $other];
                     }
                 }
@@ -83,19 +93,33 @@ final readonly class Setting
                 $common = self::at($light, $used, ['common']);
                 $colours = self::at($light, $used, $channels);
 
-                return $light->part->text('common', 'plus') === 'plus' ? ['plus' => $common, 'minus' => $colours, 'functions' => $common] : ['plus' => $colours, 'minus' => $common, 'functions' => $colours];
+                return $light->part->text('common', 'plus') === 'plus'
+                    ? ['plus' => $common, 'minus' => $colours, 'functions' => $common]
+                    : ['plus' => $colours, 'minus' => $common, 'functions' => $colours];
             }
 
-            return ['plus' => self::at($light, $used, ['plus']), 'minus' => self::at($light, $used, ['minus']), 'functions' => self::at($light, $used, ['plus'])];
+            return [
+                'plus' => self::at($light, $used, ['plus']),
+                'minus' => self::at($light, $used, ['minus']),
+                'functions' => self::at($light, $used, ['plus']),
+            ];
         }
         if ($light->kind === 'leds') {
-            return ['plus' => ["{$light->id}.plus"], 'minus' => ["{$light->id}.minus"], 'functions' => ["{$light->id}.plus"]];
+            return [
+                'plus' => ["{$light->id}.plus"],
+                'minus' => ["{$light->id}.minus"],
+                'functions' => ["{$light->id}.plus"],
+            ];
         }
         $pins = $light->part->texts('pins');
         $minus = in_array('minus', $pins, true) ? 'minus' : (string) end($pins);
         $functions = array_values(array_map(fn (string $p): string => "{$light->id}.{$p}", array_diff($pins, [$minus])));
 
-        return ['plus' => array_slice($functions, 0, 1), 'minus' => ["{$light->id}.{$minus}"], 'functions' => $functions];
+        return [
+            'plus' => array_slice($functions, 0, 1),
+            'minus' => ["{$light->id}.{$minus}"],
+            'functions' => $functions,
+        ];
     }
 
     /**
@@ -109,7 +133,9 @@ final readonly class Setting
     {
         $fed = array_filter($used, fn (string $p): bool => in_array(substr((string) strrchr($p, '.'), 1), $rails, true));
 
-        return $fed !== [] ? array_values(array_unique($fed)) : array_map(fn (string $r): string => "{$light->id}.start.{$r}", $rails);
+        return $fed !== []
+            ? array_values(array_unique($fed))
+            : array_map(fn (string $r): string => "{$light->id}.start.{$r}", $rails);
     }
 
     /** @return list<string> emitters' lights, as wants name them */
@@ -121,7 +147,12 @@ final readonly class Setting
     /** @return list<Fields> host wires that may be tapped, in document order */
     public function wires(string $polarity): array
     {
-        return array_values(array_filter($this->build->document->fields()->object('host')->objects('wires'), fn (Fields $w): bool => $w->text('polarity') === $polarity && $w->text('tap', 'allowed') !== 'never'));
+        return array_values(
+            array_filter(
+                $this->build->document->fields()->object('host')->objects('wires'),
+                fn (Fields $w): bool => $w->text('polarity') === $polarity && $w->text('tap', 'allowed') !== 'never',
+            ),
+        );
     }
 
     /**
@@ -130,7 +161,12 @@ final readonly class Setting
      */
     public function ways(array $kinds): array
     {
-        return array_values(array_filter($this->build->document->fields()->object('host')->objects('ways'), fn (Fields $w): bool => in_array($w->text('kind'), $kinds, true) && ($w->flag('comfort', true))));
+        return array_values(
+            array_filter(
+                $this->build->document->fields()->object('host')->objects('ways'),
+                fn (Fields $w): bool => in_array($w->text('kind'), $kinds, true) && $w->flag('comfort', true),
+            ),
+        );
     }
 
     public function twentyFour(): bool

@@ -16,7 +16,11 @@ function picture(string $name, callable $go, int $width = 1280, int $height = 80
 {
     $window = Bench::here()->window($width, $height, $night);
     $go($window);
-    $window->until(fn (): bool => $window->script('return document.fonts.status') === 'loaded' && $window->all('.htmx-request') === [], 'the page is quiet');
+    $window->until(
+        fn (): bool => $window->script('return document.fonts.status') === 'loaded' &&
+            $window->all('.htmx-request') === [],
+        'the page is quiet',
+    );
     $window->driver->takeScreenshot(__DIR__."/{$name}.png");
     $window->close();
 }
@@ -27,7 +31,11 @@ $fixed = function (Window $w): void {
     $w->sees('.meter .was', 'now');
     $w->script('window.scrollTo(0, 0)');
 };
-$at = fn (string $title, string $more = '', string $station = 'circuit') => function (Window $w) use ($title, $more, $station): void {
+$at = fn (string $title, string $more = '', string $station = 'circuit') => function (Window $w) use (
+    $title,
+    $more,
+    $station,
+): void {
     $w->build($title);
     $w->driver->get((string) preg_replace('#/circuit.*$#', "/{$station}{$more}", $w->driver->getCurrentURL()));
 };
@@ -37,10 +45,16 @@ picture('circuit-faults-day', $at('Harbour tour', '?c=warehouse'));
 picture('circuit-row-night', $at('Carnival lantern', '?c=flame'), night: true);
 picture('circuit-narrow', $at('Heron'), 390, 844);
 picture('brief-day', $at('Heron', '?c=galley_shelf&m=20:00', 'brief'), 1280, 1000);
-picture('ideas-night', function (Window $w) use ($at): void {
-    $at('Wherry', '?c=boarding_step&idea=1&over=0', 'brief')($w);
-    $w->script('document.querySelector(".day-picture").scrollIntoView()');
-}, 1280, 900, night: true);
+picture(
+    'ideas-night',
+    function (Window $w) use ($at): void {
+        $at('Wherry', '?c=boarding_step&idea=1&over=0', 'brief')($w);
+        $w->script('document.querySelector(".day-picture").scrollIntoView()');
+    },
+    1280,
+    900,
+    night: true,
+);
 picture('start-day', function (Window $w): void {
     $w->open('/');
     $w->script('document.getElementById("start").scrollIntoView()');
@@ -53,8 +67,13 @@ picture('history-day', $at('Heron', '', 'history'));
 picture('circuit-switched-day', $at('Wherry', '?c=saloon_floor&i[courtesy]=on'));
 picture('circuit-backfeed-day', $at('Harbour tour', '?c=landing&i[pier]=on'));
 picture('circuit-colour-night', $at('Coffee trike', '?c=counter_edge'), night: true);
-picture('ways-day', function (Window $w) use ($at): void {
-    $at('Wherry', '?c=chart_locker&ways=1&i[lid]=up&i[master]=on')($w);
-    $w->script('document.getElementById("switching").scrollIntoView()');
-}, 1280, 1000);
+picture(
+    'ways-day',
+    function (Window $w) use ($at): void {
+        $at('Wherry', '?c=chart_locker&ways=1&i[lid]=up&i[master]=on')($w);
+        $w->script('document.getElementById("switching").scrollIntoView()');
+    },
+    1280,
+    1000,
+);
 picture('circuit-switched-narrow', $at('Wherry', '?c=chart_locker&i[lid]=up&i[master]=on'), 390, 844);

@@ -11,7 +11,10 @@ use Tests\Support\Window;
 function brief(Window $w, string $build, string $circuit, string $more = ''): void
 {
     $w->build($build);
-    $w->open(str_replace('/circuit', '/brief', (string) parse_url($w->driver->getCurrentURL(), PHP_URL_PATH))."?c={$circuit}{$more}");
+    $w->open(
+        str_replace('/circuit', '/brief', (string) parse_url($w->driver->getCurrentURL(), PHP_URL_PATH)).
+            "?c={$circuit}{$more}",
+    );
     $w->find('#day');
 }
 
@@ -25,19 +28,21 @@ it('begins a build from the five questions and plays a story on it, by mouse', f
     $w->choose('#when', 'lid');
     $w->script('[...document.querySelectorAll(".five button")].pop().click()');
     $w->sees('.refused', "Length: 'two'");
-    expect($w->script('return [document.getElementById("amount").value, document.getElementById("when").value, document.getElementById("place").value]'))->toBe(['two', 'lid', 'boat']);
+    expect(
+        $w->script(
+            'return [document.getElementById("amount").value, document.getElementById("when").value, document.getElementById("place").value]',
+        ),
+    )->toBe(['two', 'lid', 'boat']);
     $w->type('#amount', '2.1 m');
     $w->type('#light-label', 'Chart table');
     $w->script('[...document.querySelectorAll(".five button")].pop().click()');
     $w->sees('#head-sentence', 'It glows as it should');
-    expect($w->text('#flags'))->toContain('Chart table')
-        ->and($w->all('#drawing .wide .sym'))->not->toBe([]);
+    expect($w->text('#flags'))->toContain('Chart table')->and($w->all('#drawing .wide .sym'))->not->toBe([]);
     $w->click('#run a[href*="/brief"]');
     $w->sees('.big-sentence', 'The chart table glows when the lid is up.');
     $w->script('document.getElementById("shipped").form.requestSubmit()');
     $w->until(fn (): bool => count($w->all('.idea-list .card-way')) >= 2, 'the ways are played');
-    expect($w->text('.idea-list'))->toContain('on the bench')->toContain('It glows')
-        ->and($w->complaints())->toBe([]);
+    expect($w->text('.idea-list'))->toContain('on the bench')->toContain('It glows')->and($w->complaints())->toBe([]);
     $w->close();
 });
 
@@ -63,14 +68,30 @@ it('moves an event typed, stepped and dragged, one entry of the history each; Es
     $dot = fn (): mixed => $w->find('.wide [data-event="2"]');
     $w->script('document.querySelector(".wide .day-picture").scrollIntoView({block: "center"})');
     $before = [$w->base(), $w->script('return document.getElementById("event-2").value'), $dot()->getAttribute('cx')];
-    $w->steady(fn () => (new WebDriverActions($w->driver))->clickAndHold($dot())->moveByOffset(60, 0)->sendKeys(null, WebDriverKeys::ESCAPE)->release()->perform());
-    expect([$w->base(), $w->script('return document.getElementById("event-2").value'), $dot()->getAttribute('cx')])->toBe($before);
-    $w->steady(fn () => (new WebDriverActions($w->driver))->clickAndHold($dot())->moveByOffset(30, 0)->release()->perform());
+    $w->steady(
+        fn () => (new WebDriverActions($w->driver))
+            ->clickAndHold($dot())
+            ->moveByOffset(60, 0)
+            ->sendKeys(null, WebDriverKeys::ESCAPE)
+            ->release()
+            ->perform(),
+    );
+    expect([
+        $w->base(),
+        $w->script('return document.getElementById("event-2").value'),
+        $dot()->getAttribute('cx'),
+    ])->toBe($before);
+    $w->steady(
+        fn () => (new WebDriverActions($w->driver))->clickAndHold($dot())->moveByOffset(30, 0)->release()->perform(),
+    );
     $w->until(fn (): bool => $w->base() === $before[0] + 1, 'the drag is kept as one change');
     $moved = (string) $w->script('return document.getElementById("event-2").value');
     expect($before[1])->toBe('12:30')->and($moved)->toStartWith('13:');
     $w->click('#headline [data-key=z]');
-    $w->until(fn (): bool => $w->script('return document.getElementById("event-2").value') === '12:30', 'the drag is taken back');
+    $w->until(
+        fn (): bool => $w->script('return document.getElementById("event-2").value') === '12:30',
+        'the drag is taken back',
+    );
     $w->close();
 });
 
@@ -82,10 +103,15 @@ it('chooses the moment in the picture; meter and circuit follow it', function ()
     $picture = $w->find('.wide .day-picture');
     (new WebDriverActions($w->driver))->moveToElement($picture, 0, 20)->click()->perform();
     $w->until(fn (): bool => str_contains($w->driver->getCurrentURL(), 'm=12'), 'the middle of the day is chosen');
-    expect($w->text('#flags'))->toContain('1 lit')
-        ->and($w->all('.live-clause'))->toHaveCount(2);
-    $w->script('[...document.querySelectorAll("#day a.button")].find(a => a.textContent.includes("See the circuit")).click()');
-    $w->until(fn (): bool => str_contains($w->driver->getCurrentURL(), '/circuit') && str_contains($w->driver->getCurrentURL(), 'aft_door'), 'the circuit stands as it does then');
+    expect($w->text('#flags'))->toContain('1 lit')->and($w->all('.live-clause'))->toHaveCount(2);
+    $w->script(
+        '[...document.querySelectorAll("#day a.button")].find(a => a.textContent.includes("See the circuit")).click()',
+    );
+    $w->until(
+        fn (): bool => str_contains($w->driver->getCurrentURL(), '/circuit') &&
+            str_contains($w->driver->getCurrentURL(), 'aft_door'),
+        'the circuit stands as it does then',
+    );
     $w->close();
 });
 
@@ -112,23 +138,40 @@ it('goes by keyboard: a clause chosen, an idea used, both taken back', function 
 it('shows one trail on a narrow screen and steps through them', function (): void {
     $w = Bench::here()->window(390, 844);
     brief($w, 'Wherry at her berth', 'boarding_step');
-    expect($w->script('return [...document.querySelectorAll(".slim .day-picture .trail")].length'))->toBe(1)
-        ->and($w->shows('.wide .day-picture'))->toBeFalse()
-        ->and($w->text('.one-trail'))->toContain('idea 1 of 4');
+    expect($w->script('return [...document.querySelectorAll(".slim .day-picture .trail")].length'))
+        ->toBe(1)
+        ->and($w->shows('.wide .day-picture'))
+        ->toBeFalse()
+        ->and($w->text('.one-trail'))
+        ->toContain('idea 1 of 4');
     $w->click('.one-trail a:nth-of-type(2)');
     $w->until(fn (): bool => str_contains($w->driver->getCurrentURL(), 'idea=1'), 'the second idea');
-    expect($w->script('return document.querySelector(".slim .day-picture text:not(.figure)").textContent'))->toContain('A relay that follows saloon lamp wire');
+    expect($w->script('return document.querySelector(".slim .day-picture text:not(.figure)").textContent'))->toContain(
+        'A relay that follows saloon lamp wire',
+    );
     $w->close();
 });
 
 it('breaks no accessibility rule and scrolls nothing sideways', function (int $width, bool $dark): void {
     $w = Bench::here()->window($width, 844, $dark);
-    foreach ([['Heron', 'galley_shelf', '&over=1&m=20:00'], ['Wherry at her berth', 'boarding_step', ''], ['Coffee trike', 'counter_edge', '&m=soon'], ['Coffee stall', '', '']] as [$build, $circuit, $more]) {
+    foreach (
+        [
+            ['Heron', 'galley_shelf', '&over=1&m=20:00'],
+            ['Wherry at her berth', 'boarding_step', ''],
+            ['Coffee trike', 'counter_edge', '&m=soon'],
+            ['Coffee stall', '', ''],
+        ] as [$build, $circuit, $more]
+    ) {
         brief($w, $build, $circuit, $more);
-        expect($w->violations())->toBe([], "{$build} {$circuit}")
-            ->and($w->script('return document.documentElement.scrollWidth <= window.innerWidth'))->toBeTrue("{$build} {$circuit} scrolls sideways");
+        expect($w->violations())
+            ->toBe([], "{$build} {$circuit}")
+            ->and($w->script('return document.documentElement.scrollWidth <= window.innerWidth'))
+            ->toBeTrue("{$build} {$circuit} scrolls sideways");
     }
     $w->open('/');
-    expect($w->violations())->toBe([])->and($w->script('return document.documentElement.scrollWidth <= window.innerWidth'))->toBeTrue();
+    expect($w->violations())
+        ->toBe([])
+        ->and($w->script('return document.documentElement.scrollWidth <= window.innerWidth'))
+        ->toBeTrue();
     $w->close();
 })->with([[1280, false], [390, false], [390, true]]);

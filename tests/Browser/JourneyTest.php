@@ -35,7 +35,10 @@ it('goes the first journey by mouse', function (): void {
     // Feet and inches; the answer follows while typing, before anything is kept.
     $w->type(LENGTH, "6' 4 1/2\"");
     $w->sees('#f-galley_shelf_light-wanted_m-echo', "1.943 m · 6' 4 1/2\"");
-    $w->until(fn (): bool => $w->text('.meter .big') !== $before[0] && $w->text('.meter .small') !== $before[1], 'the meter follows the typing');
+    $w->until(
+        fn (): bool => $w->text('.meter .big') !== $before[0] && $w->text('.meter .small') !== $before[1],
+        'the meter follows the typing',
+    );
     expect($w->base())->toBe($before[2])->and($w->text('#drawing'))->toContain('38 units');
     $w->keys(WebDriverKeys::ENTER);
     $w->until(fn (): bool => $w->base() > $before[2], 'the length is kept');
@@ -60,9 +63,12 @@ it('goes the first journey by mouse', function (): void {
     $w->sees('#pins', 'of the brightest one\'s light; you asked for 85 %');
     $w->click('.pin .fix');
     $w->sees('.meter .was', 'evenness was 74 %, now 9');
-    expect($w->text('#pins'))->not->toContain('you asked for 85 %')
-        ->and($w->text('#drawing'))->toContain('3.4 m')
-        ->and($w->all('.was-line'))->not->toBe([]);
+    expect($w->text('#pins'))
+        ->not->toContain('you asked for 85 %')
+        ->and($w->text('#drawing'))
+        ->toContain('3.4 m')
+        ->and($w->all('.was-line'))
+        ->not->toBe([]);
     $w->click('#headline [data-key=z]');
     $w->sees('#pins', 'you asked for 85 %');
     $w->click('#headline [data-key=Z]');
@@ -77,8 +83,14 @@ it('goes the first journey by mouse', function (): void {
     $w->sees('.sheet', 'Wires and fuses');
     $w->driver->navigate()->back();
     $href = (string) $w->find('.hand-tools a[href$="/export"]')->getDomProperty('href');
-    $file = $w->driver->executeAsyncScript('const done = arguments[1]; fetch(arguments[0]).then(r => r.text()).then(done)', [$href]);
-    expect(BenchGlow\Build\Document::fromJson((string) $file)->title())->toBe('Heron')->and($w->complaints())->toBe([]);
+    $file = $w->driver->executeAsyncScript(
+        'const done = arguments[1]; fetch(arguments[0]).then(r => r.text()).then(done)',
+        [$href],
+    );
+    expect(BenchGlow\Build\Document::fromJson((string) $file)->title())
+        ->toBe('Heron')
+        ->and($w->complaints())
+        ->toBe([]);
     $w->close();
 });
 
@@ -99,13 +111,19 @@ it('goes it again by keyboard only', function (): void {
     $w->tabTo('.pin .fix', 5);
     $w->keys(WebDriverKeys::ENTER);
     $w->sees('.meter .was', 'now 9');
-    $w->until(fn (): bool => $w->script('return document.activeElement !== document.body') === true, 'the focus goes on to the next pin');
+    $w->until(
+        fn (): bool => $w->script('return document.activeElement !== document.body') === true,
+        'the focus goes on to the next pin',
+    );
     $w->script('document.activeElement.blur()');
     $w->keys('z');
     $w->sees('#pins', 'you asked for 85 %');
     $w->script('document.activeElement.blur()');
     $w->keys('l');
-    $w->until(fn (): bool => str_contains($w->driver->getCurrentURL(), 's=low'), 'L sets the supply low, in the address');
+    $w->until(
+        fn (): bool => str_contains($w->driver->getCurrentURL(), 's=low'),
+        'L sets the supply low, in the address',
+    );
     $w->script('document.activeElement.blur()');
     $w->keys('n');
     $w->until(fn (): bool => ! str_contains($w->driver->getCurrentURL(), 's=low'), 'N sets it normal');
@@ -137,7 +155,10 @@ it('says wrong input in words, keeps what was typed, and complains only when the
     expect($w->all('.wrong'))->toBe([]);
     $w->keys(WebDriverKeys::TAB);
     $w->sees('#f-galley_shelf_light-wanted_m-echo', "Length: '6 fo' is not understood. Type a length, as 1.84 m");
-    expect($w->find(LENGTH)->getDomProperty('value'))->toBe('6 fo')->and($w->base())->toBe($base);
+    expect($w->find(LENGTH)->getDomProperty('value'))
+        ->toBe('6 fo')
+        ->and($w->base())
+        ->toBe($base);
     $w->enter(LENGTH, '2 m');
     $w->sees('#f-galley_shelf_light-wanted_m-echo', '2 m · 6\' 6 3/4"');
     expect($w->all('.wrong'))->toBe([])->and($w->complaints())->toBe([]);
@@ -167,8 +188,12 @@ it('tells the later of two windows and puts its edit on top', function (): void 
     $a->sees('#drawing', '42 units');
     $b->enter(LENGTH, '2.9 m');
     $b->sees('#conflict', 'This build changed while you worked.');
-    expect($b->text('#conflict'))->toContain('Another window')->toContain('2.1')->toContain('2.9')
-        ->and($b->find(LENGTH)->getDomProperty('value'))->toBe('2.9 m');
+    expect($b->text('#conflict'))
+        ->toContain('Another window')
+        ->toContain('2.1')
+        ->toContain('2.9')
+        ->and($b->find(LENGTH)->getDomProperty('value'))
+        ->toBe('2.9 m');
     $b->click('#conflict .is-primary');
     $b->until(fn (): bool => $b->text('#conflict') === '', 'the conflict is settled');
     $b->sees('#drawing', '58 units');
@@ -209,7 +234,9 @@ it('adds, copies, renames and removes a circuit', function (): void {
 it('works at 390 by 844 without a sideways scroll', function (): void {
     $w = fresh(390, 844);
     heron($w);
-    foreach (['/', substr($w->driver->getCurrentURL(), strlen(Bench::here()->url)), '/sums/strip', '/sums/resistor'] as $path) {
+    foreach (
+        ['/', substr($w->driver->getCurrentURL(), strlen(Bench::here()->url)), '/sums/strip', '/sums/resistor'] as $path
+    ) {
         $w->open($path);
         $w->find('main');
         expect($w->script('return document.documentElement.scrollWidth'))->toBeLessThanOrEqual(390, $path);
@@ -217,12 +244,13 @@ it('works at 390 by 844 without a sideways scroll', function (): void {
     heron($w);
     $w->enter(LENGTH, "6' 4 1/2\"");
     $w->sees('#line-words', 'pin');
-    expect($w->shows('#drawing svg.slim'))->toBeTrue()
-        ->and($w->shows('#meter'))->toBeFalse();
+    expect($w->shows('#drawing svg.slim'))->toBeTrue()->and($w->shows('#meter'))->toBeFalse();
     $w->click('#meter-line');
     $w->until(fn (): bool => $w->shows('#meter'), 'the drawer opens');
     expect($w->find('#meter')->getSize()->getHeight())->toBeLessThanOrEqual((int) (844 * 0.6) + 1);
-    $small = $w->script('return [...document.querySelectorAll("button, a.button, .flag, input.typed, select.typed")].filter(e => e.offsetParent && !e.closest("dialog") && e.getBoundingClientRect().height < 43).map(e => e.outerHTML.slice(0, 90))');
+    $small = $w->script(
+        'return [...document.querySelectorAll("button, a.button, .flag, input.typed, select.typed")].filter(e => e.offsetParent && !e.closest("dialog") && e.getBoundingClientRect().height < 43).map(e => e.outerHTML.slice(0, 90))',
+    );
     expect($small)->toBe([])->and($w->complaints())->toBe([]);
     $w->close();
 });
@@ -232,7 +260,11 @@ it('answers a quick sum while it is typed and keeps it on a build', function ():
     $w->open('/sums/strip');
     $before = $w->text('#sum');
     $w->type('#s-length', "6' 4 1/2\"");
-    $w->until(fn (): bool => str_contains($w->text('#sum'), '38 units') && str_contains($w->driver->getCurrentURL(), 'length='), 'the sum follows and the address holds it');
+    $w->until(
+        fn (): bool => str_contains($w->text('#sum'), '38 units') &&
+            str_contains($w->driver->getCurrentURL(), 'length='),
+        'the sum follows and the address holds it',
+    );
     expect($w->text('#sum'))->not->toBe($before);
     $w->driver->navigate()->refresh();
     expect($w->find('#s-length')->getDomProperty('value'))->toBe("6' 4 1/2\"");
@@ -252,7 +284,22 @@ it('breaks no accessibility rule, by day and by night', function (bool $dark, in
     heron($w);
     $circuit = (string) parse_url($w->driver->getCurrentURL(), PHP_URL_PATH);
     $build = dirname($circuit);
-    foreach (['/', $circuit, "{$circuit}?c=nameboard", "{$build}/brief", "{$build}/handover", "{$build}/sheet", "{$build}/history", "{$build}/find", '/sums/strip', '/sums/resistor', '/sums/wire', '/sums/fuse?amps=x'] as $path) {
+    foreach (
+        [
+            '/',
+            $circuit,
+            "{$circuit}?c=nameboard",
+            "{$build}/brief",
+            "{$build}/handover",
+            "{$build}/sheet",
+            "{$build}/history",
+            "{$build}/find",
+            '/sums/strip',
+            '/sums/resistor',
+            '/sums/wire',
+            '/sums/fuse?amps=x',
+        ] as $path
+    ) {
         $w->open($path);
         $w->find('main');
         expect($w->violations())->toBe([], "{$path}, ".($dark ? 'night' : 'day'));
@@ -262,10 +309,16 @@ it('breaks no accessibility rule, by day and by night', function (bool $dark, in
     $w->close();
 })->with([[false, 1280], [true, 1280], [false, 390]]);
 
-it('throws the switches of an imported build by mouse and by key, and keeps them thrown through an edit', function (int $width, int $height): void {
+it('throws the switches of an imported build by mouse and by key, and keeps them thrown through an edit', function (
+    int $width,
+    int $height,
+): void {
     $w = fresh($width, $height);
     $w->open('/');
-    $w->find('input[type=file]')->setFileDetector(new LocalFileDetector)->sendKeys((string) realpath(__DIR__.'/../../examples/trike.glow.json'))->submit();
+    $w->find('input[type=file]')
+        ->setFileDetector(new LocalFileDetector())
+        ->sendKeys((string) realpath(__DIR__.'/../../examples/trike.glow.json'))
+        ->submit();
     $w->sees('.sentence', 'It glows as it should in 36 states');
     $drawer = fn () => $w->until(function () use ($w): bool {
         if ($w->shows('#meter')) {
@@ -298,9 +351,17 @@ it('throws the switches of an imported build by mouse and by key, and keeps them
     $w->until(fn (): bool => ! str_contains($w->driver->getCurrentURL(), 'brake'), 'the lever is let go');
     $drawer();
     $w->sees('[data-trigger="2"]', 'off');
-    expect($w->script('return document.documentElement.scrollWidth <= window.innerWidth'))->toBeTrue()
-        ->and($w->script('return [...document.querySelectorAll(".triggers a")].filter(e => e.getBoundingClientRect().height < 43).length'))->toBe(0)
-        ->and($w->violations())->toBe([])
-        ->and($w->complaints())->toBe([]);
+    expect($w->script('return document.documentElement.scrollWidth <= window.innerWidth'))
+        ->toBeTrue()
+        ->and(
+            $w->script(
+                'return [...document.querySelectorAll(".triggers a")].filter(e => e.getBoundingClientRect().height < 43).length',
+            ),
+        )
+        ->toBe(0)
+        ->and($w->violations())
+        ->toBe([])
+        ->and($w->complaints())
+        ->toBe([]);
     $w->close();
 })->with([[1280, 800], [390, 844]]);

@@ -4,23 +4,51 @@ declare(strict_types=1);
 
 use Tests\Support\ClassGraph;
 
-arch('the core knows no framework and no application')->expect('BenchGlow')->not->toUse(['Illuminate', 'App']);
+arch('the core knows no framework and no application')
+    ->expect('BenchGlow')
+    ->not->toUse(['Illuminate', 'App']);
 arch('rules are final and named so')->expect('BenchGlow\Check')->classes()->toBeFinal();
-arch('nothing is dumped')->expect(['BenchGlow', 'App'])->not->toUse(['dd', 'dump', 'var_dump', 'ray', 'print_r', 'die']);
-arch('everything is strict')->expect(['BenchGlow', 'App'])->toUseStrictTypes();
+arch('nothing is dumped')
+    ->expect(['BenchGlow', 'App'])
+    ->not->toUse(['dd', 'dump', 'var_dump', 'ray', 'print_r', 'die']);
+arch('everything is strict')
+    ->expect(['BenchGlow', 'App'])
+    ->toUseStrictTypes();
 arch('no facade in the core')->expect('BenchGlow')->not->toUse('Illuminate\Support\Facades');
-arch('no clock and no randomness in the core')->expect('BenchGlow')->not->toUse(['time', 'microtime', 'date', 'rand', 'mt_rand', 'random_int', 'now']);
+arch('no clock and no randomness in the core')
+    ->expect('BenchGlow')
+    ->not->toUse(['time', 'microtime', 'date', 'rand', 'mt_rand', 'random_int', 'now']);
 
 /** The rooms of the core from the ground up: each uses only rooms before it. */
 const ROOMS = [
-    'Format', 'Quantity', 'Law', 'Parts', 'Build', 'Harness', 'Network', 'Scene', 'Sizing', 'Analysis', 'Ways', 'Light', 'Lists', 'Edit',
-    'Options', 'Story', 'Check', 'Drawing', 'Command', 'Trial',
+    'Format',
+    'Quantity',
+    'Law',
+    'Parts',
+    'Build',
+    'Harness',
+    'Network',
+    'Scene',
+    'Sizing',
+    'Analysis',
+    'Ways',
+    'Light',
+    'Lists',
+    'Edit',
+    'Options',
+    'Story',
+    'Check',
+    'Drawing',
+    'Command',
+    'Trial',
 ];
 
 foreach (ROOMS as $place => $room) {
     $above = array_map(fn (string $r): string => "BenchGlow\\{$r}", array_slice(ROOMS, $place + 1));
     if ($above !== []) {
-        arch("{$room} uses no room above it")->expect("BenchGlow\\{$room}")->not->toUse($above);
+        arch("{$room} uses no room above it")
+            ->expect("BenchGlow\\{$room}")
+            ->not->toUse($above);
     }
 }
 
@@ -44,6 +72,14 @@ it('has circles of classes only where two halves of one thing are', function ():
 });
 
 it('finds a circle where there is one', function (): void {
-    $graph = new ClassGraph(['A\\One' => ['B\\Two'], 'B\\Two' => ['C\\Three'], 'C\\Three' => ['A\\One', 'D\\Out'], 'D\\Out' => []]);
-    expect($graph->circles())->toBe(['A\\One B\\Two C\\Three'])->and($graph->rooms()['C'])->toBe(['A', 'D']);
+    $graph = new ClassGraph([
+        'A\\One' => ['B\\Two'],
+        'B\\Two' => ['C\\Three'],
+        'C\\Three' => ['A\\One', 'D\\Out'],
+        'D\\Out' => [],
+    ]);
+    expect($graph->circles())
+        ->toBe(['A\\One B\\Two C\\Three'])
+        ->and($graph->rooms()['C'])
+        ->toBe(['A', 'D']);
 });

@@ -9,86 +9,199 @@ const WIRE = '{"volts":12,"amps":3,"out_m":3,"back_m":3}';
 it('sizes resistors, strips and wire from standard input', function (): void {
     [$code, $out, $err] = glow(['size', 'series'], SERIES);
     $series = json_decode($out, true);
-    expect([$code, $err])->toBe([0, ''])
-        ->and(array_column($series['options'], 'leds_per_string'))->toBe([1, 2, 3, 4])
-        ->and($series['options'][$series['best']]['feasible'])->toBeTrue()
+    expect([$code, $err])
+        ->toBe([0, ''])
+        ->and(array_column($series['options'], 'leds_per_string'))
+        ->toBe([1, 2, 3, 4])
+        ->and($series['options'][$series['best']]['feasible'])
+        ->toBeTrue()
 
-        ->and(array_keys($series['options'][0]))->toBe(['leds_per_string', 'strings', 'last_string_leds', 'resistor_ohm', 'last_resistor_ohm', 'current_a', 'resistor_w', 'resistor_rating_w', 'last_resistor_w', 'last_resistor_rating_w', 'efficiency', 'swing', 'feasible', 'reasons', 'warnings']);
+        ->and(array_keys($series['options'][0]))
+        ->toBe([
+            'leds_per_string',
+            'strings',
+            'last_string_leds',
+            'resistor_ohm',
+            'last_resistor_ohm',
+            'current_a',
+            'resistor_w',
+            'resistor_rating_w',
+            'last_resistor_w',
+            'last_resistor_rating_w',
+            'efficiency',
+            'swing',
+            'feasible',
+            'reasons',
+            'warnings',
+        ]);
     [$code, $out] = glow(['size', 'strip'], STRIP);
     $strip = json_decode($out, true);
-    expect($code)->toBe(0)
-        ->and($strip['units'])->toBe(46)
-        ->and(count($strip['relative_flux']['per_unit']))->toBe(46)
-        ->and($strip['power_w'])->toEqualWithDelta(12 * $strip['current_a'], 1e-9)
+    expect($code)
+        ->toBe(0)
+        ->and($strip['units'])
+        ->toBe(46)
+        ->and(count($strip['relative_flux']['per_unit']))
+        ->toBe(46)
+        ->and($strip['power_w'])
+        ->toEqualWithDelta(12 * $strip['current_a'], 1e-9)
 
-        ->and($strip['relative_flux']['uniformity'])->toEqualWithDelta($strip['relative_flux']['min'] / $strip['relative_flux']['max'], 1e-12)
-        ->and($strip['first_v'])->toBeGreaterThan($strip['last_v']);
+        ->and($strip['relative_flux']['uniformity'])
+        ->toEqualWithDelta($strip['relative_flux']['min'] / $strip['relative_flux']['max'], 1e-12)
+        ->and($strip['first_v'])
+        ->toBeGreaterThan($strip['last_v']);
     [$code, $out] = glow(['size', 'wire'], WIRE);
     $wire = json_decode($out, true);
-    expect($code)->toBe(0)
-        ->and($wire['awg']['recommended'])->toBe(16)
-        ->and($wire['mm2']['recommended'])->toBe(1)
-        ->and($wire['mm2']['fuse'])->toHaveKeys(['recommended_a', 'low_a', 'high_a']);
+    expect($code)
+        ->toBe(0)
+        ->and($wire['awg']['recommended'])
+        ->toBe(16)
+        ->and($wire['mm2']['recommended'])
+        ->toBe(1)
+        ->and($wire['mm2']['fuse'])
+        ->toHaveKeys(['recommended_a', 'low_a', 'high_a']);
 });
 
 it('lists volts per channel for a colour strip', function (): void {
     $rgb = json_decode(STRIP, true);
-    $rgb['strip'] = [...$rgb['strip'], 'channels' => 3, 'vf_v' => [2.0, 3.1, 3.05], 'rail_ohm_per_m' => 0.3, 'common_ohm_per_m' => 0.12];
+    $rgb['strip'] = [
+        ...$rgb['strip'],
+        'channels' => 3,
+        'vf_v' => [2.0, 3.1, 3.05],
+        'rail_ohm_per_m' => 0.3,
+        'common_ohm_per_m' => 0.12,
+    ];
     $out = json_decode(glow(['size', 'strip'], (string) json_encode([...$rgb, 'feed' => 'both']))[1], true);
-    expect(count($out['first_v']))->toBe(3)
-        ->and(count($out['relative_flux']['per_unit']))->toBe(3)
-        ->and(count($out['relative_flux']['per_unit'][2]))->toBe(46);
+    expect(count($out['first_v']))
+        ->toBe(3)
+        ->and(count($out['relative_flux']['per_unit']))
+        ->toBe(3)
+        ->and(count($out['relative_flux']['per_unit'][2]))
+        ->toBe(46);
 });
 
-it('refuses bad input in one sentence that names the field, exit 2', function (array $arguments, string $input, string $says): void {
+it('refuses bad input in one sentence that names the field, exit 2', function (
+    array $arguments,
+    string $input,
+    string $says,
+): void {
     [$code, $out, $err] = glow($arguments, $input);
-    expect([$code, $out])->toBe([2, ''])->and($err)->toContain($says)->and(substr_count(trim($err), "\n"))->toBe(0);
+    expect([$code, $out])
+        ->toBe([2, ''])
+        ->and($err)
+        ->toContain($says)
+        ->and(substr_count(trim($err), "\n"))
+        ->toBe(0);
 })->with([
     [['size', 'wire'], '{"volts":12', 'this is not JSON'],
     [['size', 'wire'], '{"volts":12,"amps":3,"out_m":3,"bak_m":3}', 'unknown field `bak_m`. Did you mean `back_m`?'],
     [['size', 'wire'], '{"volts":12,"amps":"3 A","out_m":3,"back_m":3}', '/amps: expected a number over 0'],
     [['size', 'wire'], '{"volts":12,"amps":3,"out_m":3}', 'field `back_m` is missing'],
-    [['size', 'wire'], '{"volts":12,"amps":3,"out_m":3,"back_m":3,"bundle":25}', '/bundle: expected a whole number from 1 to 24, found 25'],
+    [
+        ['size', 'wire'],
+        '{"volts":12,"amps":3,"out_m":3,"back_m":3,"bundle":25}',
+        '/bundle: expected a whole number from 1 to 24, found 25',
+    ],
     [['size', 'strip'], str_replace('2.34', '0.01', STRIP), '/length_m: 0.01 m is less than one cut unit of 0.05 m'],
-    [['size', 'strip'], str_replace('"vf_v":3.1', '"vf_v":4', STRIP), '/strip/vf_v: 3 LEDs of 4 V in series leave nothing'],
-    [['size', 'strip'], str_replace('"vf_v":3.1', '"vf_v":[3.1,3]', STRIP), 'expected one value per channel (1), found 2'],
-    [['size', 'series'], str_replace('"target_a":0.02', '"target_a":0.05', SERIES), '/target_a: 0.05 A is over the LED\'s limit imax_a of 0.03 A'],
-    [['size', 'series'], str_replace('"min_v":11.8', '"min_v":13', SERIES), '/supply: expected min_v ≤ nominal_v ≤ max_v'],
+    [
+        ['size', 'strip'],
+        str_replace('"vf_v":3.1', '"vf_v":4', STRIP),
+        '/strip/vf_v: 3 LEDs of 4 V in series leave nothing',
+    ],
+    [
+        ['size', 'strip'],
+        str_replace('"vf_v":3.1', '"vf_v":[3.1,3]', STRIP),
+        'expected one value per channel (1), found 2',
+    ],
+    [
+        ['size', 'series'],
+        str_replace('"target_a":0.02', '"target_a":0.05', SERIES),
+        '/target_a: 0.05 A is over the LED\'s limit imax_a of 0.03 A',
+    ],
+    [
+        ['size', 'series'],
+        str_replace('"min_v":11.8', '"min_v":13', SERIES),
+        '/supply: expected min_v ≤ nominal_v ≤ max_v',
+    ],
     [['size', 'serie'], '', "not 'serie'. Did you mean `series`?"],
     [['report', '/nowhere/at/all.glow.json'], '', 'There is no file'],
     [['report', '--states', 'some'], '{}', '--states takes worst or all'],
     [['report', '--stats', 'all'], '{}', 'There is no option --stats here. Did you mean `states`?'],
-    [['report'], '{"format":"bench-glow/build","version":1,"title":"t","place":"boat","supplies":[]}', 'field `circuits` is missing'],
+    [
+        ['report'],
+        '{"format":"bench-glow/build","version":1,"title":"t","place":"boat","supplies":[]}',
+        'field `circuits` is missing',
+    ],
 ]);
 
 it('treats null as absent', function (): void {
-    expect(glow(['size', 'wire'], '{"volts":12,"amps":3,"out_m":3,"back_m":3,"moves":null,"bundle":null}')[1])->toBe(glow(['size', 'wire'], WIRE)[1]);
+    expect(glow(['size', 'wire'], '{"volts":12,"amps":3,"out_m":3,"back_m":3,"moves":null,"bundle":null}')[1])->toBe(
+        glow(['size', 'wire'], WIRE)[1],
+    );
 });
 
-it('reports a build with the keys of the format, exit 1 on danger', function (string $file, int $exit, int $states): void {
+it('reports a build with the keys of the format, exit 1 on danger', function (
+    string $file,
+    int $exit,
+    int $states,
+): void {
     [$code, $out, $err] = glow(['report', __DIR__."/../../examples/{$file}.glow.json", '--states', 'all']);
     $report = json_decode($out, true);
-    expect([$code, $err])->toBe([$exit, ''])
-        ->and(array_keys($report))->toBe(['build', 'states_total', 'states_never', 'held', 'solves', 'circuits', 'fuses', 'leads', 'findings', 'parts_list', 'cut_list', 'to_insulate'])
+    expect([$code, $err])
+        ->toBe([$exit, ''])
+        ->and(array_keys($report))
+        ->toBe([
+            'build',
+            'states_total',
+            'states_never',
+            'held',
+            'solves',
+            'circuits',
+            'fuses',
+            'leads',
+            'findings',
+            'parts_list',
+            'cut_list',
+            'to_insulate',
+        ])
 
-        ->and(array_keys($report['circuits'][0]['states'][0]))->toBe(['inputs', 'supply', 'solved', 'reason', 'residual_a', 'newton', 'current_a', 'emitters', 'host', 'through'])
+        ->and(array_keys($report['circuits'][0]['states'][0]))
+        ->toBe([
+            'inputs',
+            'supply',
+            'solved',
+            'reason',
+            'residual_a',
+            'newton',
+            'current_a',
+            'emitters',
+            'host',
+            'through',
+        ])
 
-        ->and(array_keys($report['fuses'][0]))->toBe(['id', 'fuse_a', 'recommended_a', 'low_a', 'high_a', 'short_a', 'load_a'])
+        ->and(array_keys($report['fuses'][0]))
+        ->toBe(['id', 'fuse_a', 'recommended_a', 'low_a', 'high_a', 'short_a', 'load_a'])
 
-        ->and(array_keys($report['leads'][0]))->toBe(['id', 'wire', 'recommended', 'length_m', 'drop_v', 'amps', 'amps_allowed'])
-        ->and($report['states_total'])->toBe($states);
+        ->and(array_keys($report['leads'][0]))
+        ->toBe(['id', 'wire', 'recommended', 'length_m', 'drop_v', 'amps', 'amps_allowed'])
+        ->and($report['states_total'])
+        ->toBe($states);
     foreach ($report['circuits'] as $circuit) {
         $unsolved = array_filter($circuit['states'], fn (array $s): bool => ! $s['solved']);
         // The faulty build has a relay that chatters; what can't be solved says why.
-        expect($unsolved === [] || $file === 'harbour-tour')->toBeTrue()
-            ->and(array_column($unsolved, 'reason'))->not->toContain('')
-            ->and(count($circuit['states']))->toBe($report['states_total']);
+        expect($unsolved === [] || $file === 'harbour-tour')
+            ->toBeTrue()
+            ->and(array_column($unsolved, 'reason'))
+            ->not->toContain('')
+            ->and(count($circuit['states']))
+            ->toBe($report['states_total']);
     }
 })->with([['heron', 0, 3], ['mineral-cabinet', 0, 3], ['harbour-tour', 1, 24]]);
 
 it('never sums a missing price as nothing', function (): void {
     $report = json_decode(glow(['report', __DIR__.'/../../examples/heron.glow.json'])[1], true);
-    $resistor = array_values(array_filter($report['parts_list'], fn (array $r): bool => str_starts_with($r['part'], 'resistor')))[0];
+    $resistor = array_values(
+        array_filter($report['parts_list'], fn (array $r): bool => str_starts_with($r['part'], 'resistor')),
+    )[0];
     expect($resistor['price'])->toBeNull()->and($resistor['count'])->toBe(8);
 });
 
@@ -96,8 +209,10 @@ it('explains itself', function (): void {
     [$code, $out] = glow(['help']);
     expect($code)->toBe(0)->and($out)->toContain('bin/glow start')->toContain('bin/glow size');
     expect(glow(['strat'])[2])->toContain("there is no 'strat'");
-    expect(glow(['start', '--port', 'x'])[2])->toContain('--port takes a number')
-        ->and(glow(['start', '--host', '0.0.0.0'])[2])->toContain('stays on this machine');
+    expect(glow(['start', '--port', 'x'])[2])
+        ->toContain('--port takes a number')
+        ->and(glow(['start', '--host', '0.0.0.0'])[2])
+        ->toContain('stays on this machine');
 });
 
 it('compares the ways of switching of a story as JSON and as CSV', function (): void {
@@ -105,27 +220,46 @@ it('compares the ways of switching of a story as JSON and as CSV', function (): 
     [$code, $out, $err] = glow(['story', $file]);
     $said = json_decode($out, true);
     $circuit = $said['circuits'][0];
-    expect([$code, $err, $said['story'], $said['lasts_s'], $circuit['id'], $circuit['wanted_s']])->toBe([0, '', 'loading', 86400, 'boarding_step', 2100])
-        ->and($circuit['best'])->toBe('a relay that follows saloon lamp wire')
-        ->and($circuit['ideas'][0]['wanted_dark_s'])->toBe(0)
-        ->and($circuit['ideas'][0]['lit_unwanted_s'])->toBe(11100);
+    expect([$code, $err, $said['story'], $said['lasts_s'], $circuit['id'], $circuit['wanted_s']])
+        ->toBe([0, '', 'loading', 86400, 'boarding_step', 2100])
+        ->and($circuit['best'])
+        ->toBe('a relay that follows saloon lamp wire')
+        ->and($circuit['ideas'][0]['wanted_dark_s'])
+        ->toBe(0)
+        ->and($circuit['ideas'][0]['lit_unwanted_s'])
+        ->toBe(11100);
     foreach ($circuit['ideas'] as $idea) {
-        expect($idea['lit_s'] - $idea['lit_unwanted_s'] + $idea['wanted_dark_s'])->toEqualWithDelta(2100, 1e-6)
-            ->and($idea['solves'])->toBeGreaterThan(0);
+        expect($idea['lit_s'] - $idea['lit_unwanted_s'] + $idea['wanted_dark_s'])
+            ->toEqualWithDelta(2100, 1e-6)
+            ->and($idea['solves'])
+            ->toBeGreaterThan(0);
     }
     $csv = sys_get_temp_dir().'/glow-story-'.bin2hex(random_bytes(4)).'.csv';
     glow(['story', $file, '--story', 'loading', '--out', $csv]);
     $lines = explode("\n", trim((string) file_get_contents($csv)));
     unlink($csv);
-    expect($lines[0])->toBe('circuit,idea,from_s,to_s,lit,wanted')
-        ->and(array_sum(array_map(fn (string $l): float => (float) str_getcsv($l)[3] - (float) str_getcsv($l)[2], array_slice($lines, 1))))->toEqualWithDelta(86400.0 * count($circuit['ideas']), 1e-3);
+    expect($lines[0])
+        ->toBe('circuit,idea,from_s,to_s,lit,wanted')
+        ->and(
+            array_sum(
+                array_map(
+                    fn (string $l): float => (float) str_getcsv($l)[3] - (float) str_getcsv($l)[2],
+                    array_slice($lines, 1),
+                ),
+            ),
+        )
+        ->toEqualWithDelta(86400.0 * count($circuit['ideas']), 1e-3);
 });
 
 it('says what is wrong with a story it is asked for', function (array $arguments, string $input, string $says): void {
     [$code, , $err] = glow($arguments, $input);
     expect($code)->toBe(2)->and($err)->toContain($says);
 })->with([
-    'no such story' => [['story', __DIR__.'/../../examples/wherry.glow.json', '--story', 'lading'], '', 'no story has the id `lading`; there is loading.'],
+    'no such story' => [
+        ['story', __DIR__.'/../../examples/wherry.glow.json', '--story', 'lading'],
+        '',
+        'no story has the id `lading`; there is loading.',
+    ],
     'none told' => [['story', __DIR__.'/../../examples/coffee-stall.glow.json'], '', 'the build tells no story yet'],
     'no such file' => [['story', '/nowhere.glow.json'], '', 'There is no file'],
 ]);

@@ -34,39 +34,66 @@ it('leaves no input out that changes a light', function (string $file): void {
             expect(levels($a, $scene, $circuit))->toBe($seen[$key], "{$circuit} {$key} ".json_encode($scene->inputs));
         }
     }
-})->with(fn (): array => array_values(array_filter((array) glob(__DIR__.'/../../examples/*.glow.json'), fn ($f): bool => ! str_contains((string) $f, 'harbour'))));
+})->with(
+    fn (): array => array_values(
+        array_filter(
+            (array) glob(__DIR__.'/../../examples/*.glow.json'),
+            fn ($f): bool => ! str_contains((string) $f, 'harbour'),
+        ),
+    ),
+);
 
 it('goes through every position of each circuit where all together are too many', function (): void {
     $a = Analysis::of(Scenery::many(6, 2));
     // 4,096 together; each circuit has four, the one with all at rest shared.
-    expect($a->combinations->all)->toHaveCount(6 * 3 + 1)
-        ->and($a->combinations->held)->toBe([])
-        ->and(array_unique(array_map(fn ($i): string => $i->verdict, $a->intents)))->toBe(['c1' => 'met']);
+    expect($a->combinations->all)
+        ->toHaveCount(6 * 3 + 1)
+        ->and($a->combinations->held)
+        ->toBe([])
+        ->and(array_unique(array_map(fn ($i): string => $i->verdict, $a->intents)))
+        ->toBe(['c1' => 'met']);
 
     $raw = json_decode(Scenery::many(6, 2)->json);
     $raw->leads = array_map(function (stdClass $l): stdClass {
         // The third circuit's second rocker is bridged.
-        $l->cores = array_map(fn (array $c): array => $c === ['s3_2.2', 'l3.start.plus'] ? ['s3_2.1', 'l3.start.plus'] : $c, $l->cores);
+        $l->cores = array_map(
+            fn (array $c): array => $c === ['s3_2.2', 'l3.start.plus'] ? ['s3_2.1', 'l3.start.plus'] : $c,
+            $l->cores,
+        );
 
         return $l;
     }, $raw->leads);
     $verdicts = array_map(fn ($i): string => $i->verdict, Analysis::of(Document::fromDecoded($raw))->intents);
-    expect($verdicts)->toBe(['c1' => 'met', 'c2' => 'met', 'c3' => 'not_met', 'c4' => 'met', 'c5' => 'met', 'c6' => 'met']);
+    expect($verdicts)->toBe([
+        'c1' => 'met',
+        'c2' => 'met',
+        'c3' => 'not_met',
+        'c4' => 'met',
+        'c5' => 'met',
+        'c6' => 'met',
+    ]);
 });
 
 it('solves a state the table left out when it is asked for', function (): void {
     $a = Analysis::of(Scenery::many(6, 2));
     $both = ['in1_1' => 'on', 'in1_2' => 'on', 'in5_1' => 'on', 'in5_2' => 'on'];
-    $lit = array_keys(array_filter($a->at($both)->states['nominal']->lights, fn (array $e): bool => reset($e)->greatest() > 0.5));
-    expect($lit)->toBe(['l1', 'l5'])
-        ->and($a->scene(['in1_1' => 'sideways'], 'nominal'))->toBeNull();
+    $lit = array_keys(
+        array_filter($a->at($both)->states['nominal']->lights, fn (array $e): bool => reset($e)->greatest() > 0.5),
+    );
+    expect($lit)
+        ->toBe(['l1', 'l5'])
+        ->and($a->scene(['in1_1' => 'sideways'], 'nominal'))
+        ->toBeNull();
 });
 
 it('never calls a wish met that it could not go through', function (): void {
     $a = Analysis::of(Scenery::many(1, 9));
-    expect($a->combinations->held)->toBe(['c1' => ['in1_9']])
-        ->and($a->intents['c1']->verdict)->toBe('unknown')
-        ->and($a->intents['c1']->reason)->toBe('too many positions to go through: in1_9 stayed at rest');
+    expect($a->combinations->held)
+        ->toBe(['c1' => ['in1_9']])
+        ->and($a->intents['c1']->verdict)
+        ->toBe('unknown')
+        ->and($a->intents['c1']->reason)
+        ->toBe('too many positions to go through: in1_9 stayed at rest');
 });
 
 it('rests where there are many inputs and no circuit to judge', function (): void {
@@ -77,5 +104,10 @@ it('rests where there are many inputs and no circuit to judge', function (): voi
         unset($device->circuit);
     }
     $a = Analysis::of(Document::fromDecoded($raw));
-    expect($a->combinations->all)->toHaveCount(1)->and($a->scenes)->toHaveCount(3)->and($a->states['nominal']->solved)->toBeTrue();
+    expect($a->combinations->all)
+        ->toHaveCount(1)
+        ->and($a->scenes)
+        ->toHaveCount(3)
+        ->and($a->states['nominal']->solved)
+        ->toBeTrue();
 });

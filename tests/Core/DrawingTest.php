@@ -27,7 +27,11 @@ function drawings(): array
         foreach ([$whole, $whole->at($last)] as $n => $a) {
             foreach (array_keys($a->build->circuits) as $circuit) {
                 $all[] = [basename($file)." {$circuit} {$n} wide", CircuitDrawing::wide($a, $circuit, 'nominal'), $a];
-                $all[] = [basename($file)." {$circuit} {$n} narrow", CircuitDrawing::narrow($a, $circuit, 'nominal'), $a];
+                $all[] = [
+                    basename($file)." {$circuit} {$n} narrow",
+                    CircuitDrawing::narrow($a, $circuit, 'nominal'),
+                    $a,
+                ];
             }
         }
     }
@@ -37,10 +41,27 @@ function drawings(): array
 
 function overlaps(array $a, array $b): bool
 {
-    return $a[0] < $b[0] + $b[2] - 0.5 && $b[0] < $a[0] + $a[2] - 0.5 && $a[1] < $b[1] + $b[3] - 0.5 && $b[1] < $a[1] + $a[3] - 0.5;
+    return $a[0] < $b[0] + $b[2] - 0.5 &&
+        $b[0] < $a[0] + $a[2] - 0.5 &&
+        $a[1] < $b[1] + $b[3] - 0.5 &&
+        $b[1] < $a[1] + $a[3] - 0.5;
 }
 
-const BODIES = ['text', 'fuse', 'resistor', 'diode', 'plug', 'contact', 'coil', 'box', 'host', 'load', 'lamp', 'carrier', 'pin'];
+const BODIES = [
+    'text',
+    'fuse',
+    'resistor',
+    'diode',
+    'plug',
+    'contact',
+    'coil',
+    'box',
+    'host',
+    'load',
+    'lamp',
+    'carrier',
+    'pin',
+];
 
 /** Names of the rules of drawing.md this drawing breaks. @return list<string> */
 function broken(Drawing $drawing, Analysis $a, string $circuit): array
@@ -61,8 +82,13 @@ function broken(Drawing $drawing, Analysis $a, string $circuit): array
         }
     }
     $scheme = Scheme::of($a->build, $a->harness, $a->bodies, $circuit);
-    $wires = array_values(array_filter($drawing->shapes, fn (Shape $s): bool => $s->kind === 'wire' && $s->state !== 'tie'));
-    $ends = array_merge([], ...array_map(fn (Shape $s): array => [$s->points[0], $s->points[count($s->points) - 1]], $wires));
+    $wires = array_values(
+        array_filter($drawing->shapes, fn (Shape $s): bool => $s->kind === 'wire' && $s->state !== 'tie'),
+    );
+    $ends = array_merge(
+        [],
+        ...array_map(fn (Shape $s): array => [$s->points[0], $s->points[count($s->points) - 1]], $wires),
+    );
     $pieces = [];
     foreach ($wires as $wire) {
         foreach ($wire->points as $n => [$x, $y]) {
@@ -80,7 +106,9 @@ function broken(Drawing $drawing, Analysis $a, string $circuit): array
             $said[] = 'a wire runs aslant';
         }
         foreach (array_slice($pieces, $i + 1) as [$other, $u1, $v1, $u2, $v2]) {
-            $along = ($y1 === $y2 && $v1 === $v2 && abs($y1 - $v1) < 1.0 && min($x2, $u2) - max($x1, $u1) > 0.5) || ($x1 === $x2 && $u1 === $u2 && abs($x1 - $u1) < 1.0 && min($y2, $v2) - max($y1, $v1) > 0.5);
+            $along =
+                ($y1 === $y2 && $v1 === $v2 && abs($y1 - $v1) < 1.0 && min($x2, $u2) - max($x1, $u1) > 0.5) ||
+                ($x1 === $x2 && $u1 === $u2 && abs($x1 - $u1) < 1.0 && min($y2, $v2) - max($y1, $v1) > 0.5);
             if ($along && $net !== $other) {
                 $said[] = "nets {$net} and {$other} run along each other at {$x1}, {$y1}";
             }
@@ -94,23 +122,43 @@ function broken(Drawing $drawing, Analysis $a, string $circuit): array
     }
     $spine = array_filter($ends, fn (array $p): bool => $p[0] < 0.6 || $p[1] < 60.0);
     foreach ($ends as $p) {
-        $others = count(array_filter($ends, fn (array $e): bool => abs($e[0] - $p[0]) < 0.6 && abs($e[1] - $p[1]) < 0.6));
+        $others = count(
+            array_filter($ends, fn (array $e): bool => abs($e[0] - $p[0]) < 0.6 && abs($e[1] - $p[1]) < 0.6),
+        );
         $lands = $others > 1 || in_array($p, $spine, true);
         foreach ($drawing->shapes as $s) {
             [$x, $y, $w, $h] = $s->rect();
-            $lands = $lands || ($s->kind !== 'text' && $s->kind !== 'wire' && $p[0] >= $x - 1 && $p[0] <= $x + $w + 1 && $p[1] >= $y - 1 && $p[1] <= $y + $h + 1);
+            $lands =
+                $lands ||
+                ($s->kind !== 'text' &&
+                    $s->kind !== 'wire' &&
+                    $p[0] >= $x - 1 &&
+                    $p[0] <= $x + $w + 1 &&
+                    $p[1] >= $y - 1 &&
+                    $p[1] <= $y + $h + 1);
         }
         if (! $lands) {
             $said[] = "a wire ends in the air at {$p[0]}, {$p[1]}";
         }
     }
     foreach ($drawing->shapes as $s) {
-        $known = $s->part === '' || isset($a->build->lights[$s->part]) || isset($a->build->leads[$s->part]) || isset($a->harness->things[$s->part]) || isset($a->build->supplies[$s->part]) || isset($a->build->devices[$s->part]);
+        $known =
+            $s->part === '' ||
+            isset($a->build->lights[$s->part]) ||
+            isset($a->build->leads[$s->part]) ||
+            isset($a->harness->things[$s->part]) ||
+            isset($a->build->supplies[$s->part]) ||
+            isset($a->build->devices[$s->part]);
         if (! $known) {
             $said[] = "no such part: {$s->part}";
         }
     }
-    $drawn = count(array_filter($drawing->shapes, fn (Shape $s): bool => in_array($s->kind, array_diff(BODIES, ['text', 'carrier', 'pin']), true)));
+    $drawn = count(
+        array_filter(
+            $drawing->shapes,
+            fn (Shape $s): bool => in_array($s->kind, array_diff(BODIES, ['text', 'carrier', 'pin']), true),
+        ),
+    );
     $meant = count(array_filter($scheme->symbols, fn ($s): bool => $s->kind !== 'stub'));
     if ($drawn !== $meant) {
         $said[] = "{$drawn} symbols drawn of {$meant}";
@@ -131,22 +179,34 @@ it('draws random harnesses by the same rules', function (int $from): void {
         $a = Analysis::of(Tangle::document($seed));
         foreach (['wide', 'narrow'] as $form) {
             $drawing = CircuitDrawing::$form($a, 'main', 'nominal');
-            expect(broken($drawing, $a, 'main'))->toBe([], "seed {$seed}, {$form}")
-                ->and($drawing->width)->toBe($form === 'wide' ? 724.0 : 342.0);
+            expect(broken($drawing, $a, 'main'))
+                ->toBe([], "seed {$seed}, {$form}")
+                ->and($drawing->width)
+                ->toBe($form === 'wide' ? 724.0 : 342.0);
         }
     }
 })->with(range(1, 451, 50));
 
 it('moves nothing when a switch is thrown or the supply changes', function (): void {
-    $where = fn (Drawing $d): array => array_map(fn (Shape $s): array => [$s->kind, $s->x, $s->y, $s->w, $s->h, $s->part], array_values(array_filter($d->shapes, fn (Shape $s): bool => in_array($s->kind, array_diff(BODIES, ['text']), true))));
+    $where = fn (Drawing $d): array => array_map(
+        fn (Shape $s): array => [$s->kind, $s->x, $s->y, $s->w, $s->h, $s->part],
+        array_values(
+            array_filter($d->shapes, fn (Shape $s): bool => in_array($s->kind, array_diff(BODIES, ['text']), true)),
+        ),
+    );
     foreach (['trike', 'j08-bar-lamp', 'j20-step-of-two-doors', 'j23-counter-edge'] as $file) {
-        $a = Analysis::of(Document::fromJson((string) file_get_contents(__DIR__."/../../examples/{$file}.glow.json")));
+        $a = Analysis::of(
+            Document::fromJson((string) file_get_contents(__DIR__."/../../examples/{$file}.glow.json")),
+        );
         $circuit = array_key_first($a->build->circuits);
         foreach (['wide', 'narrow'] as $form) {
             $rest = $where(CircuitDrawing::$form($a, $circuit, 'nominal'));
             foreach ($a->combinations->all as $inputs) {
                 foreach (['min', 'max'] as $supply) {
-                    expect($where(CircuitDrawing::$form($a->at($inputs), $circuit, $supply)))->toEqual($rest, "{$file} {$form}");
+                    expect($where(CircuitDrawing::$form($a->at($inputs), $circuit, $supply)))->toEqual(
+                        $rest,
+                        "{$file} {$form}",
+                    );
                 }
             }
         }
@@ -155,10 +215,15 @@ it('moves nothing when a switch is thrown or the supply changes', function (): v
 
 it('draws the same for the same build and moves nothing when the supply changes', function (): void {
     $a = Analysis::of(Make::shelf());
-    $where = fn (Drawing $d): array => array_map(fn (Shape $s): array => [$s->kind, $s->x, $s->y, $s->w, $s->h, $s->points, $s->part], $d->shapes);
+    $where = fn (Drawing $d): array => array_map(
+        fn (Shape $s): array => [$s->kind, $s->x, $s->y, $s->w, $s->h, $s->points, $s->part],
+        $d->shapes,
+    );
     $low = CircuitDrawing::wide($a, 'shelf', 'min');
-    expect(CircuitDrawing::wide($a, 'shelf', 'min'))->toEqual($low)
-        ->and($where(CircuitDrawing::wide($a, 'shelf', 'max')))->toEqual($where($low));
+    expect(CircuitDrawing::wide($a, 'shelf', 'min'))
+        ->toEqual($low)
+        ->and($where(CircuitDrawing::wide($a, 'shelf', 'max')))
+        ->toEqual($where($low));
 });
 
 it('adds up the volts lost along the way', function (callable $build, string $light): void {
@@ -169,27 +234,57 @@ it('adds up the volts lost along the way', function (callable $build, string $li
         $worst = $a->weakest($circuit, $name);
         $unitV = $worst['emitter']->volts[$worst['unit']];
         $rows = Way::of($a, $a->build->lights[$light], $state)->losses($a, $state, $unitV);
-        expect(array_sum(array_column($rows, 'drop')) + $unitV)->toEqualWithDelta($a->build->supplies['bank']->volts($name), 1e-6);
+        expect(array_sum(array_column($rows, 'drop')) + $unitV)->toEqualWithDelta(
+            $a->build->supplies['bank']->volts($name),
+            1e-6,
+        );
     }
 })->with([
-    [fn () => Make::shelf(), 'shelf_light'], [fn () => Make::edited(Make::shelf(), ['op' => 'feed_both_ends', 'id' => 'shelf_light']), 'shelf_light'],
-    [fn () => Make::edited(Make::shelf(), ['op' => 'feed', 'id' => 'shelf_light', 'feed' => 'middle']), 'shelf_light'], [fn () => Make::row(), 'row_light'],
-    [fn () => Make::circuit(Make::bare(), 'Pods', 'pod_warm_12', ['kind' => 'module', 'count' => 5, 'spacing_m' => 0.3]), 'pods_light'],
-    [fn () => Make::circuit(Make::bare(), 'Tail', 'tail_two_level', ['kind' => 'module']), 'tail_light'], [fn () => Scenery::relay(), 'shelf_light'], [fn () => Scenery::tap('common'), 'shelf_light'],
+    [fn () => Make::shelf(), 'shelf_light'],
+    [fn () => Make::edited(Make::shelf(), ['op' => 'feed_both_ends', 'id' => 'shelf_light']), 'shelf_light'],
+    [fn () => Make::edited(Make::shelf(), ['op' => 'feed', 'id' => 'shelf_light', 'feed' => 'middle']), 'shelf_light'],
+    [fn () => Make::row(), 'row_light'],
+    [
+        fn () => Make::circuit(Make::bare(), 'Pods', 'pod_warm_12', [
+            'kind' => 'module',
+            'count' => 5,
+            'spacing_m' => 0.3,
+        ]),
+        'pods_light',
+    ],
+    [fn () => Make::circuit(Make::bare(), 'Tail', 'tail_two_level', ['kind' => 'module']), 'tail_light'],
+    [fn () => Scenery::relay(), 'shelf_light'],
+    [fn () => Scenery::tap('common'), 'shelf_light'],
 ]);
 
 it('shows at most 200 units of a long strip, first and last exact', function (): void {
     $a = Analysis::of(Make::circuit(Make::bare(), 'Long', 'strip_cont_12_100', ['kind' => 'strip', 'wanted_m' => 9.0]));
-    $units = array_values(array_filter(CircuitDrawing::wide($a, 'long', 'nominal')->shapes, fn (Shape $s): bool => $s->kind === 'unit'));
+    $units = array_values(
+        array_filter(CircuitDrawing::wide($a, 'long', 'nominal')->shapes, fn (Shape $s): bool => $s->kind === 'unit'),
+    );
     $flux = $a->states['nominal']->lights['long_light']['w']->flux;
-    expect(count($flux))->toBe(360)
-        ->and(count($units))->toBe(200)
-        ->and($units[0]->fill)->toBe(BenchGlow\Light\Seen::hex(['warm_white' => $flux[0]]))
-        ->and($units[199]->fill)->toBe(BenchGlow\Light\Seen::hex(['warm_white' => $flux[359]]));
+    expect(count($flux))
+        ->toBe(360)
+        ->and(count($units))
+        ->toBe(200)
+        ->and($units[0]->fill)
+        ->toBe(BenchGlow\Light\Seen::hex(['warm_white' => $flux[0]]))
+        ->and($units[199]->fill)
+        ->toBe(BenchGlow\Light\Seen::hex(['warm_white' => $flux[359]]));
 });
 
 it('draws two lights of one circuit without meeting', function (): void {
-    $d = Make::edited(Make::shelf(), ['op' => 'add_light', 'circuit' => 'shelf', 'supply' => 'bank', 'light' => ['kind' => 'leds', 'count' => 9, 'per_string' => 3, 'ohm' => 200, 'label' => 'Dots'], 'part' => Catalogue::part('led_warm_5')?->data], ['op' => 'split_run', 'id' => 'shelf_light']);
+    $d = Make::edited(
+        Make::shelf(),
+        [
+            'op' => 'add_light',
+            'circuit' => 'shelf',
+            'supply' => 'bank',
+            'light' => ['kind' => 'leds', 'count' => 9, 'per_string' => 3, 'ohm' => 200, 'label' => 'Dots'],
+            'part' => Catalogue::part('led_warm_5')?->data,
+        ],
+        ['op' => 'split_run', 'id' => 'shelf_light'],
+    );
     $drawing = CircuitDrawing::wide(Analysis::of($d), 'shelf', 'nominal');
     $carriers = array_values(array_filter($drawing->shapes, fn (Shape $s): bool => $s->kind === 'carrier'));
     expect(count($carriers))->toBe(3);

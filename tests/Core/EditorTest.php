@@ -13,108 +13,209 @@ use Tests\Support\Make;
 it('sets one field and nothing else', function (): void {
     $before = Make::shelf();
     $after = Editor::apply($before, Make::set('shelf_light', 'wanted_m', 1.84));
-    expect($after->json)->toBe(str_replace('"wanted_m": 3.34', '"wanted_m": 1.84', $before->json))
-        ->and($before->json)->toContain('3.34');
-    expect(Editor::apply($before, Make::set('build', 'settings.drop_target', 0.05))->fields()->object('settings')->number('drop_target'))->toBe(0.05);
+    expect($after->json)
+        ->toBe(str_replace('"wanted_m": 3.34', '"wanted_m": 1.84', $before->json))
+        ->and($before->json)
+        ->toContain('3.34');
+    expect(
+        Editor::apply($before, Make::set('build', 'settings.drop_target', 0.05))
+            ->fields()
+            ->object('settings')
+            ->number('drop_target'),
+    )->toBe(0.05);
     expect(Editor::apply($before, Make::set('F1', 'fuse_a', 5))->json)->toContain('"fuse_a": 5');
 });
 
 it('adds things in line in the order of their place', function (): void {
-    $after = Make::edited(Make::shelf(),
-        ['op' => 'add', 'section' => 'leads.shelf_light_feed.inline', 'value' => ['id' => 'R1', 'kind' => 'resistor', 'at_m' => 2, 'ohm' => 1]],
-        ['op' => 'add', 'section' => 'leads.shelf_light_feed.inline', 'value' => ['id' => 'R2', 'kind' => 'resistor', 'at_m' => 1, 'ohm' => 1]]);
+    $after = Make::edited(
+        Make::shelf(),
+        [
+            'op' => 'add',
+            'section' => 'leads.shelf_light_feed.inline',
+            'value' => ['id' => 'R1', 'kind' => 'resistor', 'at_m' => 2, 'ohm' => 1],
+        ],
+        [
+            'op' => 'add',
+            'section' => 'leads.shelf_light_feed.inline',
+            'value' => ['id' => 'R2', 'kind' => 'resistor', 'at_m' => 1, 'ohm' => 1],
+        ],
+    );
     expect(array_column($after->data['leads'][0]['inline'], 'id'))->toBe(['F1', 'R2', 'R1']);
 });
 
 it('removes a light with its leads, its wants and what named it', function (): void {
-    $two = Make::edited(Make::shelf(), ['op' => 'add_light', 'circuit' => 'shelf', 'supply' => 'bank', 'light' => ['kind' => 'strip', 'wanted_m' => 1, 'mirror_of' => 'shelf_light'], 'part' => Catalogue::part('strip_white_12_144')?->data]);
+    $two = Make::edited(Make::shelf(), [
+        'op' => 'add_light',
+        'circuit' => 'shelf',
+        'supply' => 'bank',
+        'light' => ['kind' => 'strip', 'wanted_m' => 1, 'mirror_of' => 'shelf_light'],
+        'part' => Catalogue::part('strip_white_12_144')?->data,
+    ]);
     expect(count($two->data['lights']))->toBe(2)->and(count($two->data['parts']))->toBe(1);
     $one = Editor::apply($two, ['op' => 'remove', 'id' => 'shelf_light']);
-    expect(array_column($one->data['lights'], 'id'))->toBe(['shelf_light_2'])
-        ->and(array_column($one->data['leads'], 'id'))->toBe(['shelf_light_2_feed'])
-        ->and(count($one->data['circuits'][0]['wants']))->toBe(1)->and($one->json)->not->toContain('mirror_of');
+    expect(array_column($one->data['lights'], 'id'))
+        ->toBe(['shelf_light_2'])
+        ->and(array_column($one->data['leads'], 'id'))
+        ->toBe(['shelf_light_2_feed'])
+        ->and(count($one->data['circuits'][0]['wants']))
+        ->toBe(1)
+        ->and($one->json)
+        ->not->toContain('mirror_of');
 });
 
 it('removes a circuit whole and refuses a part in use', function (): void {
     $none = Editor::apply(Make::shelf(), ['op' => 'remove', 'id' => 'shelf']);
     expect([$none->data['circuits'], $none->data['lights'], $none->data['leads']])->toBe([[], [], []]);
-    expect(fn () => Editor::apply(Make::shelf(), ['op' => 'remove', 'id' => 'strip_white_12_144']))->toThrow(BadBuild::class, '`strip_white_12_144` is still used by `shelf_light`.')
+    expect(fn () => Editor::apply(Make::shelf(), ['op' => 'remove', 'id' => 'strip_white_12_144']))
+        ->toThrow(BadBuild::class, '`strip_white_12_144` is still used by `shelf_light`.')
 
-        ->and(fn () => Editor::apply(Make::shelf(), ['op' => 'remove', 'id' => 'nobody']))->toThrow(BadBuild::class, 'nothing has the id `nobody`; it may have been removed.');
+        ->and(fn () => Editor::apply(Make::shelf(), ['op' => 'remove', 'id' => 'nobody']))
+        ->toThrow(BadBuild::class, 'nothing has the id `nobody`; it may have been removed.');
 });
 
 it('feeds a strip elsewhere and back again to the same bytes', function (): void {
     $start = Make::shelf();
     $both = Editor::apply($start, ['op' => 'feed_both_ends', 'id' => 'shelf_light']);
-    expect(count($both->data['leads']))->toBe(2)
-        ->and($both->data['leads'][1]['cores'])->toBe([['shelf_light.start.plus', 'shelf_light.end.plus'], ['shelf_light.start.minus', 'shelf_light.end.minus']])
-        ->and($both->data['leads'][1]['length_m'])->toBe(3.4)
+    expect(count($both->data['leads']))
+        ->toBe(2)
+        ->and($both->data['leads'][1]['cores'])
+        ->toBe([
+            ['shelf_light.start.plus', 'shelf_light.end.plus'],
+            ['shelf_light.start.minus', 'shelf_light.end.minus'],
+        ])
+        ->and($both->data['leads'][1]['length_m'])
+        ->toBe(3.4)
 
-        ->and(Editor::apply($both, ['op' => 'feed', 'id' => 'shelf_light', 'feed' => 'start'])->json)->toBe($start->json)
-        ->and(Editor::apply($both, ['op' => 'feed_both_ends', 'id' => 'shelf_light'])->json)->toBe($both->json);
+        ->and(Editor::apply($both, ['op' => 'feed', 'id' => 'shelf_light', 'feed' => 'start'])->json)
+        ->toBe($start->json)
+        ->and(Editor::apply($both, ['op' => 'feed_both_ends', 'id' => 'shelf_light'])->json)
+        ->toBe($both->json);
     $middle = Editor::apply($start, ['op' => 'feed', 'id' => 'shelf_light', 'feed' => 'middle']);
-    expect($middle->data['leads'][0]['cores'][0][1])->toBe('shelf_light.middle.plus')
-        ->and(count($middle->data['leads']))->toBe(1);
-    expect(fn () => Editor::apply($start, ['op' => 'feed', 'id' => 'shelf_light', 'feed' => 'sideways']))->toThrow(BadBuild::class, 'start, end, both or middle')
+    expect($middle->data['leads'][0]['cores'][0][1])
+        ->toBe('shelf_light.middle.plus')
+        ->and(count($middle->data['leads']))
+        ->toBe(1);
+    expect(fn () => Editor::apply($start, ['op' => 'feed', 'id' => 'shelf_light', 'feed' => 'sideways']))
+        ->toThrow(BadBuild::class, 'start, end, both or middle')
 
-        ->and(fn () => Editor::apply(Make::row(), ['op' => 'feed_both_ends', 'id' => 'row_light']))->toThrow(BadBuild::class, 'only a strip has feed points');
+        ->and(fn () => Editor::apply(Make::row(), ['op' => 'feed_both_ends', 'id' => 'row_light']))
+        ->toThrow(BadBuild::class, 'only a strip has feed points');
 });
 
 it('splits a run into two that add up', function (): void {
     $two = Editor::apply(Make::shelf(3.0), ['op' => 'split_run', 'id' => 'shelf_light']);
     $build = Build::of($two);
-    expect(array_sum(array_map(fn ($l) => $l->wantedM(), $build->lights)))->toEqualWithDelta(3.0, 1e-9)
-        ->and(count($two->data['circuits'][0]['wants'][0]['glow']))->toBe(2);
+    expect(array_sum(array_map(fn ($l) => $l->wantedM(), $build->lights)))
+        ->toEqualWithDelta(3.0, 1e-9)
+        ->and(count($two->data['circuits'][0]['wants'][0]['glow']))
+        ->toBe(2);
     $states = Analysis::of($two)->states['nominal']->lights;
-    expect($states['shelf_light']['w']->uniformity())->toBeGreaterThan(Analysis::of(Make::shelf(3.0))->states['nominal']->lights['shelf_light']['w']->uniformity());
+    expect($states['shelf_light']['w']->uniformity())->toBeGreaterThan(
+        Analysis::of(Make::shelf(3.0))->states['nominal']->lights['shelf_light']['w']->uniformity(),
+    );
 });
 
 it('copies a circuit with new ids everywhere', function (): void {
     $copy = Editor::apply(Make::shelf(), ['op' => 'copy_circuit', 'id' => 'shelf', 'label' => 'Shelf below']);
-    expect(array_column($copy->data['circuits'], 'id'))->toBe(['shelf', 'shelf_below'])
-        ->and($copy->data['circuits'][1]['flag'])->not->toBe($copy->data['circuits'][0]['flag'])
+    expect(array_column($copy->data['circuits'], 'id'))
+        ->toBe(['shelf', 'shelf_below'])
+        ->and($copy->data['circuits'][1]['flag'])
+        ->not->toBe($copy->data['circuits'][0]['flag'])
 
-        ->and($copy->data['lights'][1]['circuit'])->toBe('shelf_below')
-        ->and($copy->data['leads'][1]['cores'][0])->toBe(['bank.plus', 'shelf_light_2.start.plus'])
-        ->and($copy->data['leads'][1]['inline'][0]['id'])->toBe('F1_2');
+        ->and($copy->data['lights'][1]['circuit'])
+        ->toBe('shelf_below')
+        ->and($copy->data['leads'][1]['cores'][0])
+        ->toBe(['bank.plus', 'shelf_light_2.start.plus'])
+        ->and($copy->data['leads'][1]['inline'][0]['id'])
+        ->toBe('F1_2');
     $a = Analysis::of($copy);
     expect($a->circuitA('shelf_below', 'nominal'))->toEqualWithDelta($a->circuitA('shelf', 'nominal'), 1e-9);
 });
 
 it('moves a circuit before another', function (): void {
-    $copy = Make::edited(Make::shelf(), ['op' => 'copy_circuit', 'id' => 'shelf', 'label' => 'Below'], ['op' => 'move', 'id' => 'below', 'before' => 'shelf']);
+    $copy = Make::edited(
+        Make::shelf(),
+        ['op' => 'copy_circuit', 'id' => 'shelf', 'label' => 'Below'],
+        ['op' => 'move', 'id' => 'below', 'before' => 'shelf'],
+    );
     expect(array_column($copy->data['circuits'], 'id'))->toBe(['below', 'shelf']);
 });
 
 it('changes a part and lays the leads anew when the strip has other wires', function (): void {
-    $colour = Editor::apply(Make::shelf(), ['op' => 'use_part', 'id' => 'shelf_light', 'part' => Catalogue::part('strip_rgb_12_144')?->data]);
-    expect(array_column($colour->data['parts'], 'id'))->toBe(['strip_rgb_12_144'])
-        ->and(count($colour->data['leads'][0]['cores']))->toBe(4);
+    $colour = Editor::apply(Make::shelf(), [
+        'op' => 'use_part',
+        'id' => 'shelf_light',
+        'part' => Catalogue::part('strip_rgb_12_144')?->data,
+    ]);
+    expect(array_column($colour->data['parts'], 'id'))
+        ->toBe(['strip_rgb_12_144'])
+        ->and(count($colour->data['leads'][0]['cores']))
+        ->toBe(4);
     expect(count(Analysis::of($colour)->states['nominal']->lights['shelf_light']))->toBe(3);
-    expect(fn () => Editor::apply(Make::shelf(), ['op' => 'use_part', 'id' => 'shelf_light', 'part' => Catalogue::part('led_red_5')?->data]))->toThrow(BadBuild::class, 'needs a light of its own');
+    expect(
+        fn () => Editor::apply(Make::shelf(), [
+            'op' => 'use_part',
+            'id' => 'shelf_light',
+            'part' => Catalogue::part('led_red_5')?->data,
+        ]),
+    )->toThrow(BadBuild::class, 'needs a light of its own');
 });
 
 it('chooses a wire by size, once, and lets it follow again', function (): void {
-    $thick = Make::edited(Make::shelf(), ['op' => 'set_wire', 'id' => 'shelf_light_feed', 'area_mm2' => 2.5], ['op' => 'set_wire', 'id' => 'shelf_light_feed', 'area_mm2' => 2.5]);
-    expect($thick->data['leads'][0]['wire'])->toBe('wire_2_5mm2')->and(count($thick->data['parts']))->toBe(2);
-    expect(Editor::apply($thick, ['op' => 'set_wire', 'id' => 'shelf_light_feed', 'area_mm2' => null])->data['leads'][0]['wire'])->toBeNull();
+    $thick = Make::edited(
+        Make::shelf(),
+        ['op' => 'set_wire', 'id' => 'shelf_light_feed', 'area_mm2' => 2.5],
+        ['op' => 'set_wire', 'id' => 'shelf_light_feed', 'area_mm2' => 2.5],
+    );
+    expect($thick->data['leads'][0]['wire'])
+        ->toBe('wire_2_5mm2')
+        ->and(count($thick->data['parts']))
+        ->toBe(2);
+    expect(
+        Editor::apply($thick, ['op' => 'set_wire', 'id' => 'shelf_light_feed', 'area_mm2' => null])->data['leads'][0][
+            'wire'
+        ],
+    )->toBeNull();
 });
 
 it('sets a finding aside only with a reason', function (): void {
-    expect(fn () => Editor::apply(Make::shelf(), ['op' => 'accept', 'rule' => 'strip.dim_end', 'subject' => 'shelf_light', 'reason' => ' ']))->toThrow(BadBuild::class, 'needs its reason');
-    $aside = Editor::apply(Make::shelf(), ['op' => 'accept', 'rule' => 'strip.dim_end', 'subject' => 'shelf_light', 'reason' => 'a board hides that end']);
-    expect(Make::findings($aside))->toBe(['note strip.cut_mismatch shelf_light'])
-        ->and(Make::findings(Editor::apply($aside, ['op' => 'unaccept', 'rule' => 'strip.dim_end', 'subject' => 'shelf_light'])))->toBe(Make::findings(Make::shelf()))
-        ->and(Editor::apply($aside, ['op' => 'remove', 'id' => 'shelf_light'])->data['accepted'])->toBe([]);
+    expect(
+        fn () => Editor::apply(Make::shelf(), [
+            'op' => 'accept',
+            'rule' => 'strip.dim_end',
+            'subject' => 'shelf_light',
+            'reason' => ' ',
+        ]),
+    )->toThrow(BadBuild::class, 'needs its reason');
+    $aside = Editor::apply(Make::shelf(), [
+        'op' => 'accept',
+        'rule' => 'strip.dim_end',
+        'subject' => 'shelf_light',
+        'reason' => 'a board hides that end',
+    ]);
+    expect(Make::findings($aside))
+        ->toBe(['note strip.cut_mismatch shelf_light'])
+        ->and(
+            Make::findings(
+                Editor::apply($aside, ['op' => 'unaccept', 'rule' => 'strip.dim_end', 'subject' => 'shelf_light']),
+            ),
+        )
+        ->toBe(Make::findings(Make::shelf()))
+        ->and(Editor::apply($aside, ['op' => 'remove', 'id' => 'shelf_light'])->data['accepted'])
+        ->toBe([]);
 });
 
 it('refuses an edit that would leave no build, and an unknown one', function (): void {
-    expect(fn () => Editor::apply(Make::shelf(), Make::set('shelf_light', 'wanted_m', -1)))->toThrow(BadBuild::class, '/lights/0/wanted_m: expected a number from 0 to 1000, found -1.')
-        ->and(fn () => Editor::apply(Make::shelf(), ['op' => 'ad']))->toThrow(BadBuild::class, 'a known edit')
+    expect(fn () => Editor::apply(Make::shelf(), Make::set('shelf_light', 'wanted_m', -1)))
+        ->toThrow(BadBuild::class, '/lights/0/wanted_m: expected a number from 0 to 1000, found -1.')
+        ->and(fn () => Editor::apply(Make::shelf(), ['op' => 'ad']))
+        ->toThrow(BadBuild::class, 'a known edit')
 
-        ->and(fn () => Editor::apply(Make::shelf(), ['op' => 'remove', 'id' => 'bank']))->toThrow(BadBuild::class, '`bank` still feeds `shelf_light_feed`')
+        ->and(fn () => Editor::apply(Make::shelf(), ['op' => 'remove', 'id' => 'bank']))
+        ->toThrow(BadBuild::class, '`bank` still feeds `shelf_light_feed`')
 
-        ->and(fn () => Editor::apply(Make::shelf(), Make::set('shelf_light', 'id', 'x')))->toThrow(BadBuild::class, 'an id stays');
+        ->and(fn () => Editor::apply(Make::shelf(), Make::set('shelf_light', 'id', 'x')))
+        ->toThrow(BadBuild::class, 'an id stays');
 });
 
 it('leaves a valid build after any run of random edits', function (): void {
@@ -124,7 +225,12 @@ it('leaves a valid build after any run of random edits', function (): void {
         $ids = array_keys(Build::of($document)->lights);
         $id = $ids[mt_rand(0, count($ids) - 1)] ?? null;
         $edit = match (mt_rand(0, 5)) {
-            0 => ['op' => 'add_circuit', 'label' => "C {$n}", 'light' => ['kind' => 'leds', 'count' => mt_rand(1, 20), 'per_string' => 2, 'ohm' => 330], 'part' => Catalogue::part('led_white_5')?->data],
+            0 => [
+                'op' => 'add_circuit',
+                'label' => "C {$n}",
+                'light' => ['kind' => 'leds', 'count' => mt_rand(1, 20), 'per_string' => 2, 'ohm' => 330],
+                'part' => Catalogue::part('led_white_5')?->data,
+            ],
             1 => ['op' => 'feed', 'id' => (string) $id, 'feed' => ['start', 'end', 'middle', 'both'][mt_rand(0, 3)]],
             2 => ['op' => 'copy_circuit', 'id' => 'shelf', 'label' => "Copy {$n}"],
             3 => ['op' => 'remove', 'id' => (string) $id],
@@ -144,5 +250,11 @@ it('leaves a valid build after any run of random edits', function (): void {
 });
 
 it('says which section it does not know, and what may have been meant', function (string $section, string $says): void {
-    expect(fn () => Editor::apply(Make::shelf(), ['op' => 'add', 'section' => $section, 'value' => ['id' => 'zz']]))->toThrow(BadBuild::class, $says);
-})->with([['lihgts', 'a build has no section `lihgts`. Did you mean `lights`?'], ['', 'a build has no section ``.'], ['attic', 'a build has no section `attic`.']]);
+    expect(
+        fn () => Editor::apply(Make::shelf(), ['op' => 'add', 'section' => $section, 'value' => ['id' => 'zz']]),
+    )->toThrow(BadBuild::class, $says);
+})->with([
+    ['lihgts', 'a build has no section `lihgts`. Did you mean `lights`?'],
+    ['', 'a build has no section ``.'],
+    ['attic', 'a build has no section `attic`.'],
+]);

@@ -14,14 +14,19 @@ use Tests\Support\Make;
 /** Reads R, V and D lines of a netlist back with the same laws. @return array<string, float|null> volts by node name */
 function readBack(string $netlist): array
 {
-    $net = new NetworkBuilder;
+    $net = new NetworkBuilder();
     $net->hold('0', 0.0);
     preg_match_all('/^\.model (\S+) D\(IS=(\S+) N=(\S+) RS=(\S+)\)$/m', $netlist, $models, PREG_SET_ORDER);
     $law = [];
     foreach ($models as [, $name, $is, $n, $rs]) {
         $vt = 8.617333262e-5 * 298.15;
         // One junction through the point at 1 mA that these three numbers give.
-        $law[$name] = StringLaw::of((float) $n * $vt * log(1 + 1e-3 / (float) $is) + 1e-3 * (float) $rs, 1e-3, ideality: (float) $n, rsOhm: (float) $rs);
+        $law[$name] = StringLaw::of(
+            (float) $n * $vt * log(1 + 1e-3 / (float) $is) + 1e-3 * (float) $rs,
+            1e-3,
+            ideality: (float) $n,
+            rsOhm: (float) $rs,
+        );
     }
     foreach (explode("\n", $netlist) as $line) {
         $w = explode(' ', $line);
@@ -45,7 +50,14 @@ it('writes a netlist that reads back to the same volts', function (Document $doc
     $compared = 0;
     foreach ($state->volts as $pin => $volts) {
         foreach ($read as $node => $back) {
-            if ($volts !== null && $back !== null && preg_match('/^'.preg_quote((string) preg_replace('/[^A-Za-z0-9_]/', '_', $pin), '/').'_\d+$/', (string) $node) === 1) {
+            if (
+                $volts !== null &&
+                $back !== null &&
+                preg_match(
+                    '/^'.preg_quote((string) preg_replace('/[^A-Za-z0-9_]/', '_', $pin), '/').'_\d+$/',
+                    (string) $node,
+                ) === 1
+            ) {
                 expect($back)->toEqualWithDelta($volts, 1e-6, $pin);
                 $compared++;
             }
@@ -54,27 +66,44 @@ it('writes a netlist that reads back to the same volts', function (Document $doc
     expect($compared)->toBeGreaterThan(4);
 })->with([
     'a strip' => [fn () => Make::shelf(1.5), []],
-    'a strip fed at both ends' => [fn () => Make::edited(Make::shelf(1.5), ['op' => 'feed_both_ends', 'id' => 'shelf_light']), []],
+    'a strip fed at both ends' => [
+        fn () => Make::edited(Make::shelf(1.5), ['op' => 'feed_both_ends', 'id' => 'shelf_light']),
+        [],
+    ],
     'a row of LEDs' => [fn () => Make::row(10, 3), []],
-    'the trike braking and turning' => [fn () => Document::fromJson((string) file_get_contents(__DIR__.'/../../examples/trike.glow.json')), ['brake' => 'on', 'turn' => 'left']],
+    'the trike braking and turning' => [
+        fn () => Document::fromJson((string) file_get_contents(__DIR__.'/../../examples/trike.glow.json')),
+        ['brake' => 'on', 'turn' => 'left'],
+    ],
 ]);
 
 it('writes every state as a row, and says what it wrote', function (): void {
     $file = tempnam(sys_get_temp_dir(), 'glow').'.csv';
     [$code, $out] = glow(['report', __DIR__.'/../../examples/trike.glow.json', '--out', $file]);
-    $rows = array_map(fn (string $l): array => str_getcsv($l, escape: ''), explode("\n", trim((string) file_get_contents($file))));
-    expect($code)->toBe(0)
-        ->and(json_decode($out, true)['written'])->toBe(['path' => $file, 'bytes' => filesize($file), 'what' => 'all states'])
-        ->and(count($rows))->toBe(1 + 36 * 4)
-        ->and(array_slice($rows[0], 0, 5))->toBe(['lights', 'brake', 'turn', 'supply', 'emitter']);
+    $rows = array_map(
+        fn (string $l): array => str_getcsv($l, escape: ''),
+        explode("\n", trim((string) file_get_contents($file))),
+    );
+    expect($code)
+        ->toBe(0)
+        ->and(json_decode($out, true)['written'])
+        ->toBe(['path' => $file, 'bytes' => filesize($file), 'what' => 'all states'])
+        ->and(count($rows))
+        ->toBe(1 + 36 * 4)
+        ->and(array_slice($rows[0], 0, 5))
+        ->toBe(['lights', 'brake', 'turn', 'supply', 'emitter']);
     unlink($file);
 });
 
 it('refuses what it can\'t write', function (array $arguments, string $says): void {
     [$code, $out, $err] = glow(['report', __DIR__.'/../../examples/trike.glow.json', ...$arguments]);
-    expect([$code, $out])->toBe([2, ''])
-        ->and($err)->toContain($says);
+    expect([$code, $out])
+        ->toBe([2, ''])
+        ->and($err)
+        ->toContain($says);
 })->with([
-    [['--out', '/nowhere/x.csv'], "can't be written"], [['--out', 'x.png'], '--out takes a file ending in .csv'],
-    [['--out', '/nowhere/x.cir', '--with', 'brake=sideways'], 'there is no such state'], [['--out', 'x.cir', '--supply', 'low'], '--supply takes min, nominal or max'],
+    [['--out', '/nowhere/x.csv'], "can't be written"],
+    [['--out', 'x.png'], '--out takes a file ending in .csv'],
+    [['--out', '/nowhere/x.cir', '--with', 'brake=sideways'], 'there is no such state'],
+    [['--out', 'x.cir', '--supply', 'low'], '--supply takes min, nominal or max'],
 ]);

@@ -21,11 +21,18 @@ function truth(Analysis $a): array
         foreach ($scene->lit->lights as $light => $emitters) {
             foreach ($emitters as $name => $e) {
                 if ($e->flux !== [] && $e->greatest() > $a->build->settings->darkTo) {
-                    $lit[] = "{$e->name} {$e->level($a->build->settings)}".(Intent::flashes($a->build, $scene, $light, $name) ? ' flashing' : '');
+                    $lit[] =
+                        "{$e->name} {$e->level($a->build->settings)}".
+                        (Intent::flashes($a->build, $scene, $light, $name) ? ' flashing' : '');
                 }
             }
         }
-        $table[implode(' ', array_map(fn (string $i, string $p): string => "{$i}={$p}", array_keys($scene->inputs), $scene->inputs))] = $lit === [] ? 'dark' : implode(', ', $lit);
+        $table[
+            implode(
+                ' ',
+                array_map(fn (string $i, string $p): string => "{$i}={$p}", array_keys($scene->inputs), $scene->inputs),
+            )
+        ] = $lit === [] ? 'dark' : implode(', ', $lit);
     }
 
     return $table;
@@ -39,9 +46,12 @@ it('keeps the example files as they are built', function (string $job): void {
 it('glows in every state as its builder wants', function (string $job): void {
     $job = Jobs::all()[$job];
     $a = Analysis::of($job->document);
-    expect(truth($a))->toBe($job->truth)
-        ->and($a->intents['main']->mismatches)->toBe([])
-        ->and($a->intents['main']->verdict)->toBe('met');
+    expect(truth($a))
+        ->toBe($job->truth)
+        ->and($a->intents['main']->mismatches)
+        ->toBe([])
+        ->and($a->intents['main']->verdict)
+        ->toBe('met');
     foreach ($a->scenes as $scene) {
         expect($scene->solved())->toBeTrue();
     }
@@ -53,11 +63,16 @@ it('glows in every state as its builder wants', function (string $job): void {
 it('has exactly these findings where nothing is wrong', function (string $job): void {
     $findings = [
         // An unused resting contact, lamps at voltage while dark, what a radio draws: said, and right so.
-        'J04' => ['note lead.unused_live k'], 'J05' => ['note light.live_when_off lamps'], 'J10' => ['note light.live_when_off edge'], 'J11' => ['note supply.standby bank'],
+        'J04' => ['note lead.unused_live k'],
+        'J05' => ['note light.live_when_off lamps'],
+        'J10' => ['note light.live_when_off edge'],
+        'J11' => ['note supply.standby bank'],
         'J14' => ['warning resistor.too_hot row_l', 'warning resistor.too_hot row_r'],
     ];
     $open = Review::of(Jobs::all()[$job]->document)->open();
-    expect(array_map(fn ($f): string => "{$f->severity->value} {$f->rule} {$f->subject}", $open))->toBe($findings[$job] ?? []);
+    expect(array_map(fn ($f): string => "{$f->severity->value} {$f->rule} {$f->subject}", $open))->toBe(
+        $findings[$job] ?? [],
+    );
 })->with(array_keys(Jobs::all()));
 
 it('names the planted fault', function (string $job): void {
@@ -100,10 +115,16 @@ it('reports a diode turned round, wherever it stands', function (): void {
 function said(Document $document): array
 {
     $a = Analysis::of($document);
-    $said = [$a->intents['main']->verdict, ...array_map(fn ($f): string => "{$f->rule} {$f->subject}", Review::reviewed($a)->open())];
+    $said = [
+        $a->intents['main']->verdict,
+        ...array_map(fn ($f): string => "{$f->rule} {$f->subject}", Review::reviewed($a)->open()),
+    ];
     foreach ($a->scenes as $scene) {
         foreach ($a->bodies->loads as $key => $load) {
-            if (! isset($scene->closed["{$load->wire}.live"]) && abs((float) $scene->lit->between($load->from, $load->to)) > 0.1 * $load->atV) {
+            if (
+                ! isset($scene->closed["{$load->wire}.live"]) &&
+                abs((float) $scene->lit->between($load->from, $load->to)) > 0.1 * $load->atV
+            ) {
                 $said[] = "back-fed {$key}";
             }
         }
@@ -132,7 +153,9 @@ it('says so when two neighbouring cores of the trike are crossed', function (): 
             [$lead->cores[$c][1], $lead->cores[$c + 1][1]] = [$lead->cores[$c + 1][1], $lead->cores[$c][1]];
             $a = Analysis::of(Document::fromDecoded($raw));
             $verdicts = array_map(fn ($i): string => $i->verdict, $a->intents);
-            expect(in_array('not_met', $verdicts, true) || Review::reviewed($a)->open() !== [])->toBeTrue("cores {$c} and the next of {$lead->id} crossed, and nothing says so");
+            expect(in_array('not_met', $verdicts, true) || Review::reviewed($a)->open() !== [])->toBeTrue(
+                "cores {$c} and the next of {$lead->id} crossed, and nothing says so",
+            );
             [$lead->cores[$c][1], $lead->cores[$c + 1][1]] = [$lead->cores[$c + 1][1], $lead->cores[$c][1]];
             $crossed++;
         }
@@ -149,12 +172,18 @@ it('says so when two neighbouring leads are crossed at their far ends', function
         [$a, $b] = [$lead->cores[0][1], $next->cores[0][1]];
         // From one terminal to two, or two taps of one trunk, or from two to one: crossing changes no connection.
         $froms = [$lead->cores[0][0], $next->cores[0][0]];
-        $trunk = array_filter($raw->leads, fn (stdClass $l): bool => ! isset($l->inline) && array_diff($froms, $l->cores[0]) === []);
+        $trunk = array_filter(
+            $raw->leads,
+            fn (stdClass $l): bool => ! isset($l->inline) && array_diff($froms, $l->cores[0]) === [],
+        );
         if ($a === $b || $froms[0] === $froms[1] || $trunk !== []) {
             continue;
         }
         [$lead->cores[0][1], $next->cores[0][1]] = [$b, $a];
-        expect(said(Document::fromDecoded($raw)))->not->toBe($sound, "the far ends of {$lead->id} and {$next->id} of {$job} are crossed, and nothing says so");
+        expect(said(Document::fromDecoded($raw)))->not->toBe(
+            $sound,
+            "the far ends of {$lead->id} and {$next->id} of {$job} are crossed, and nothing says so",
+        );
         [$lead->cores[0][1], $next->cores[0][1]] = [$a, $b];
     }
 })->with(array_keys(Jobs::all()));

@@ -28,18 +28,22 @@ function kirchhoff(BenchGlow\Network\Network $network, BenchGlow\Network\Solutio
 }
 
 it('divides volts over two resistors behind a supply\'s own resistance', function (): void {
-    $net = new NetworkBuilder;
+    $net = new NetworkBuilder();
     $net->source('bank', 'p', 'm', 12.0, 1.0);
     $net->branch('r1', 'p', 'x', new Resistor(3.0));
     $net->branch('r2', 'x', 'm', new Resistor(8.0));
     $network = $net->build();
     $solution = Solver::solve($network);
-    expect($solution->solved)->toBeTrue()->and($solution->sourceAmps[0])->toEqualWithDelta(1.0, 1e-12)
-        ->and($solution->volts[$net->places()['x']])->toEqualWithDelta(8.0, 1e-11);
+    expect($solution->solved)
+        ->toBeTrue()
+        ->and($solution->sourceAmps[0])
+        ->toEqualWithDelta(1.0, 1e-12)
+        ->and($solution->volts[$net->places()['x']])
+        ->toEqualWithDelta(8.0, 1e-11);
 });
 
 it('solves one LED string by hand', function (): void {
-    $net = new NetworkBuilder;
+    $net = new NetworkBuilder();
     $net->source('bank', 'p', 'm', 12.0, 0.001);
     $k = $net->branch('leds', 'p', 'm', StringLaw::of(2.0, 0.02, 3, 299.999));
     $solution = Solver::solve($net->build());
@@ -48,14 +52,14 @@ it('solves one LED string by hand', function (): void {
 });
 
 it('holds the amps of a linear part and lets them fall below dropout', function (float $volts, float $amps): void {
-    $net = new NetworkBuilder;
+    $net = new NetworkBuilder();
     $net->source('bank', 'p', 'm', $volts, 0.01);
     $k = $net->branch('bar', 'p', 'm', new LinearLaw(0.35, 10.2));
     expect(Solver::solve($net->build())->amps[$k])->toEqualWithDelta($amps, 2e-3);
 })->with([[14.0, 0.35], [11.0, 0.35], [10.2, 0.35]]);
 
 it('lets a filament take less as it warms: its rated watts at its rated volts', function (float $volts): void {
-    $net = new NetworkBuilder;
+    $net = new NetworkBuilder();
     $net->source('bank', 'p', 'm', $volts, 0.001);
     $k = $net->branch('bulb', 'p', 'm', new FilamentLaw(10.0, 12.0));
     $amps = Solver::solve($net->build())->amps[$k];
@@ -65,38 +69,54 @@ it('lets a filament take less as it warms: its rated watts at its rated volts', 
 })->with([12.0, 6.0, 1.0, 0.05]);
 
 it('drops a Schottky diode\'s 0.45 V at its rated amps, and blocks the other way', function (): void {
-    $net = new NetworkBuilder;
+    $net = new NetworkBuilder();
     $net->source('bank', 'p', 'm', 12.0, 0.001);
-    $forward = $net->branch('d', 'p', 'x', BenchGlow\Harness\Inside::diode(new BenchGlow\Format\Fields([]), 'schottky'));
+    $forward = $net->branch(
+        'd',
+        'p',
+        'x',
+        BenchGlow\Harness\Inside::diode(new BenchGlow\Format\Fields([]), 'schottky'),
+    );
     $net->branch('r', 'x', 'm', new Resistor((12.0 - 0.45 - 0.003) / 3.0));
     $back = $net->branch('d2', 'm', 'p', BenchGlow\Harness\Inside::diode(new BenchGlow\Format\Fields([]), 'silicon'));
     $solution = Solver::solve($net->build());
-    expect($solution->amps[$forward])->toEqualWithDelta(3.0, 1e-5)
-        ->and(abs($solution->amps[$back]))->toBeLessThan(1e-6);
+    expect($solution->amps[$forward])
+        ->toEqualWithDelta(3.0, 1e-5)
+        ->and(abs($solution->amps[$back]))
+        ->toBeLessThan(1e-6);
 });
 
 it('finds the stable amps of a switching part: P = u·I', function (): void {
-    $net = new NetworkBuilder;
+    $net = new NetworkBuilder();
     $net->source('bank', 'p', 'm', 12.0, 0.5);
     $k = $net->branch('spot', 'p', 'm', new HeldLaw(6.0, 9.0, 32.0));
     $solution = Solver::solve($net->build());
     // I·(12 − 0.5·I) = 6 → I = 12 − sqrt(144 − 12)
-    expect($solution->amps[$k])->toEqualWithDelta(12 - sqrt(132), 1e-5)->and($solution->reasons)->toBe([]);
+    expect($solution->amps[$k])
+        ->toEqualWithDelta(12 - sqrt(132), 1e-5)
+        ->and($solution->reasons)
+        ->toBe([]);
 });
 
-it('says when a supply sags too far for a switching part, and stays silent when it never reached it', function (): void {
-    $make = function (float $volts, float $ohm): array {
-        $net = new NetworkBuilder;
-        $net->source('bank', 'p', 'm', $volts, $ohm);
-        $net->branch('spot', 'p', 'm', new HeldLaw(60.0, 9.0, 32.0));
+it(
+    'says when a supply sags too far for a switching part, and stays silent when it never reached it',
+    function (): void {
+        $make = function (float $volts, float $ohm): array {
+            $net = new NetworkBuilder();
+            $net->source('bank', 'p', 'm', $volts, $ohm);
+            $net->branch('spot', 'p', 'm', new HeldLaw(60.0, 9.0, 32.0));
 
-        return Solver::solve($net->build())->reasons;
-    };
-    expect($make(10.0, 5.0))->toBe(['supply too weak to start spot'])->and($make(6.0, 0.1))->toBe([]);
-});
+            return Solver::solve($net->build())->reasons;
+        };
+        expect($make(10.0, 5.0))
+            ->toBe(['supply too weak to start spot'])
+            ->and($make(6.0, 0.1))
+            ->toBe([]);
+    },
+);
 
 it('leaves a piece without a supply unsolved and without volts', function (): void {
-    $net = new NetworkBuilder;
+    $net = new NetworkBuilder();
     $net->source('bank', 'p', 'm', 12.0, 0.1);
     $net->branch('r', 'p', 'm', new Resistor(10.0));
     $net->branch('lonely', 'a', 'b', new Resistor(10.0));
@@ -109,7 +129,7 @@ it('meets Kirchhoff and the power balance on random networks', function (): void
     $random = fn (float $low, float $high): float => $low * ($high / $low) ** (mt_rand() / mt_getrandmax());
     foreach (range(1, 300) as $_) {
         $nodes = mt_rand(4, 16);
-        $net = new NetworkBuilder;
+        $net = new NetworkBuilder();
         foreach (range(1, mt_rand(1, 3)) as $s) {
             $net->source("s{$s}", 'n'.mt_rand(1, $nodes), 'n0', $random(5.0, 30.0), $random(0.005, 2.0));
         }
@@ -118,16 +138,25 @@ it('meets Kirchhoff and the power balance on random networks', function (): void
             if ($a === $c) {
                 continue;
             }
-            $net->branch("b{$b}", "n{$a}", "n{$c}", match (mt_rand(0, 2)) {
-                0 => new Resistor($random(1e-3, 1e4)),
-                1 => StringLaw::of($random(1.5, 3.5), $random(0.005, 0.5), mt_rand(1, 4), $random(1.0, 1000.0)),
-                default => StringLaw::of(0.45, 3.0, ideality: 1.05, rsOhm: $random(1e-5, 0.02)),
-            });
+            $net->branch(
+                "b{$b}",
+                "n{$a}",
+                "n{$c}",
+                match (mt_rand(0, 2)) {
+                    0 => new Resistor($random(1e-3, 1e4)),
+                    1 => StringLaw::of($random(1.5, 3.5), $random(0.005, 0.5), mt_rand(1, 4), $random(1.0, 1000.0)),
+                    default => StringLaw::of(0.45, 3.0, ideality: 1.05, rsOhm: $random(1e-5, 0.02)),
+                },
+            );
         }
         $network = $net->build();
         $solution = Solver::solve($network);
-        expect($solution->solved)->toBeTrue()->and($solution->newton)->toBeLessThanOrEqual(80)
-            ->and(kirchhoff($network, $solution))->toBeLessThanOrEqual(max(2 * $solution->toleranceA, 1e-8));
+        expect($solution->solved)
+            ->toBeTrue()
+            ->and($solution->newton)
+            ->toBeLessThanOrEqual(80)
+            ->and(kirchhoff($network, $solution))
+            ->toBeLessThanOrEqual(max(2 * $solution->toleranceA, 1e-8));
         $in = $out = 0.0;
         foreach ($network->sources as $k => $s) {
             $in += $s->volts * $solution->sourceAmps[$k];
@@ -146,7 +175,7 @@ it('meets Kirchhoff and the power balance on random networks', function (): void
 /** The same strip with every rail node kept: the general case, branch by branch. @return list<list<float>> amps per channel and unit */
 function byHand(StripLadder $ladder, int $units, array $marks, float $volts): array
 {
-    $net = new NetworkBuilder;
+    $net = new NetworkBuilder();
     $net->hold('m', 0.0);
     $net->hold('p', $volts);
     $rails = [...$ladder->ohm, $ladder->commonOhm];
@@ -181,7 +210,7 @@ it('folds the rails of a strip without changing any unit', function (int $channe
         $laws[] = StringLaw::of($vf, 0.012, 3, (12 - 3 * $vf) / 0.012);
     }
     $ladder = new StripLadder($laws, array_fill(0, $channels, 0.02), 0.008);
-    $net = new NetworkBuilder;
+    $net = new NetworkBuilder();
     $net->hold('m', 0.0);
     $net->hold('p', 12.0);
     $at = [];
@@ -201,18 +230,39 @@ it('folds the rails of a strip without changing any unit', function (int $channe
             expect($places->amps($solution)[$c][$k])->toEqualWithDelta($amps, 2e-10);
         }
     }
-})->with([1, 2, 3, 4])->with([[[0]], [[20]], [[10]], [[0, 20]], [[3, 11, 17]]])->with([20]);
+})
+    ->with([1, 2, 3, 4])
+    ->with([[[0]], [[20]], [[10]], [[0, 20]], [[3, 11, 17]]])
+    ->with([20]);
 
 it('keeps the residual of ten thousand units under its bound', function (int $channels): void {
     $out = [];
     exec(PHP_BINARY.' '.__DIR__."/../../bench/ladder.php --units=10000 --channels={$channels} --repeats=1", $out);
-    expect(preg_match('/residual (\S+) A under (\S+) A/', $out[0], $m))->toBe(1)
-        ->and((float) $m[1])->toBeLessThan((float) $m[2]);
+    expect(preg_match('/residual (\S+) A under (\S+) A/', $out[0], $m))
+        ->toBe(1)
+        ->and((float) $m[1])
+        ->toBeLessThan((float) $m[2]);
 })->with([1, 3]);
 
-it('agrees with the reference figures of the standard ladder', function (int $units, int $channels, float $amps, float $last): void {
+it('agrees with the reference figures of the standard ladder', function (
+    int $units,
+    int $channels,
+    float $amps,
+    float $last,
+): void {
     $out = [];
-    exec(PHP_BINARY.' '.__DIR__."/../../bench/ladder.php --units={$units} --channels={$channels} --repeats=1 --json", $out);
+    exec(
+        PHP_BINARY.
+            ' '.
+            __DIR__.
+            "/../../bench/ladder.php --units={$units} --channels={$channels} --repeats=1 --json",
+        $out,
+    );
     $got = json_decode($out[0], true);
     expect($got['current_a'])->toEqualWithDelta($amps, 1e-6)->and($got['last_v'])->toEqualWithDelta($last, 1e-6);
-})->with([[1000, 1, 4.146847477362275, 10.146405277288256], [10000, 1, 4.146848339142865, 10.14640514183865], [1000, 3, 4.170286996048076, 9.790714558394885], [10000, 3, 4.170287846146808, 9.79071442229749]]);
+})->with([
+    [1000, 1, 4.146847477362275, 10.146405277288256],
+    [10000, 1, 4.146848339142865, 10.14640514183865],
+    [1000, 3, 4.170286996048076, 9.790714558394885],
+    [10000, 3, 4.170287846146808, 9.79071442229749],
+]);

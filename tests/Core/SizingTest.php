@@ -23,34 +23,56 @@ function strip(float $rail = 0.1, array $vf = [3.0], ?float $common = null): Str
 }
 
 it('lists preferred values over six decades', function (): void {
-    expect(count(Preferred::E24->values()))->toBe(6 * 24 + 1)
-        ->and(count(Preferred::E12->values()))->toBe(6 * 12 + 1)
-        ->and(count(Preferred::E96->values()))->toBe(6 * 96 + 1)
+    expect(count(Preferred::E24->values()))
+        ->toBe(6 * 24 + 1)
+        ->and(count(Preferred::E12->values()))
+        ->toBe(6 * 12 + 1)
+        ->and(count(Preferred::E96->values()))
+        ->toBe(6 * 96 + 1)
 
-        ->and(Preferred::E24->atLeast(321.0))->toBe(330.0)
-        ->and(Preferred::E96->values()[1])->toBe(1.02)
-        ->and(Preferred::E12->atLeast(2e6))->toBeNull();
+        ->and(Preferred::E24->atLeast(321.0))
+        ->toBe(330.0)
+        ->and(Preferred::E96->values()[1])
+        ->toBe(1.02)
+        ->and(Preferred::E12->atLeast(2e6))
+        ->toBeNull();
 });
 
-it('takes the smallest resistor that holds both limits, checked against every value', function (Preferred $series, int $n): void {
+it('takes the smallest resistor that holds both limits, checked against every value', function (
+    Preferred $series,
+    int $n,
+): void {
     $led = new Led(3.1, 0.02, 0.03);
     $supply = new Envelope(11.8, 12.6, 14.4);
     $chosen = (new SeriesResistor($supply, $led, 12, 0.02, $series))->resistor($n);
-    $fits = fn (float $r): bool => $led->string($n, $r * 0.95, -0.1)->amps(14.4) <= 0.03 && $led->string($n, $r)->amps(12.6) <= 0.021;
+    $fits = fn (float $r): bool => $led->string($n, $r * 0.95, -0.1)->amps(14.4) <= 0.03 &&
+        $led->string($n, $r)->amps(12.6) <= 0.021;
     $all = array_values(array_filter($series->values(), $fits));
     expect($chosen)->toBe($all[0] ?? null);
-})->with([Preferred::E12, Preferred::E24, Preferred::E96])->with([1, 2, 3, 4]);
+})
+    ->with([Preferred::E12, Preferred::E24, Preferred::E96])
+    ->with([1, 2, 3, 4]);
 
 it('gives a short last string its own value and ranks by parts and swing', function (): void {
     $options = (new SeriesResistor(new Envelope(11.8, 12.6, 14.4), new Led(3.1, 0.02, 0.03), 10, 0.02))->options();
-    expect(array_map(fn ($o) => [$o->ledsPerString, $o->strings, $o->lastStringLeds], $options))->toBe([[1, 10, 1], [2, 5, 2], [3, 4, 1], [4, 3, 2]]);
+    expect(array_map(fn ($o) => [$o->ledsPerString, $o->strings, $o->lastStringLeds], $options))->toBe([
+        [1, 10, 1],
+        [2, 5, 2],
+        [3, 4, 1],
+        [4, 3, 2],
+    ]);
     $three = $options[2];
-    expect($three->lastResistorOhm)->toBe($options[0]->resistorOhm)
-        ->and($three->resistorOhm)->not->toBe($three->lastResistorOhm)
+    expect($three->lastResistorOhm)
+        ->toBe($options[0]->resistorOhm)
+        ->and($three->resistorOhm)
+        ->not->toBe($three->lastResistorOhm)
 
-        ->and($three->currentA['worst'])->toBeLessThanOrEqual(0.03)
-        ->and($three->swingLow)->toBeLessThan(1.0)
-        ->and($three->swingHigh)->toBeGreaterThan(1.0);
+        ->and($three->currentA['worst'])
+        ->toBeLessThanOrEqual(0.03)
+        ->and($three->swingLow)
+        ->toBeLessThan(1.0)
+        ->and($three->swingHigh)
+        ->toBeGreaterThan(1.0);
     $best = SeriesResistor::best($options);
     foreach ($options as $o) {
         expect($options[$best]->score)->toBeLessThanOrEqual($o->score);
@@ -59,41 +81,60 @@ it('gives a short last string its own value and ranks by parts and swing', funct
 
 it('says why a string can\'t be used', function (): void {
     $dark = (new SeriesResistor(new Envelope(5.0, 12.6, 14.4), new Led(3.1, 0.02, 0.03), 3, 0.02))->options();
-    expect($dark[2]->reasons)->toBe(['It goes dark at 5 V.'])->and($dark[2]->feasible())->toBeFalse();
+    expect($dark[2]->reasons)
+        ->toBe(['It goes dark at 5 V.'])
+        ->and($dark[2]->feasible())
+        ->toBeFalse();
     $hot = (new SeriesResistor(new Envelope(45.0, 48.0, 50.0), new Led(3.1, 0.35, 0.5), 1, 0.35))->options();
     expect($hot[0]->reasons)->toBe(['A resistor would need more than 10 W.']);
     expect((new SeriesResistor(new Envelope(2.5, 2.8, 3.0), new Led(3.1, 0.02, 0.03), 3, 0.02))->options())->toBe([]);
 });
 
 it('rates a resistor for 60 % load', function (): void {
-    expect([SeriesResistor::rating(0.074), SeriesResistor::rating(0.076), SeriesResistor::rating(0.31), SeriesResistor::rating(6.0), SeriesResistor::rating(6.1)])->toBe([0.125, 0.25, 1.0, 10.0, null]);
+    expect([
+        SeriesResistor::rating(0.074),
+        SeriesResistor::rating(0.076),
+        SeriesResistor::rating(0.31),
+        SeriesResistor::rating(6.0),
+        SeriesResistor::rating(6.1),
+    ])->toBe([0.125, 0.25, 1.0, 10.0, null]);
 });
 
 it('cuts a strip at its marks, down or up, and survives rounding', function (): void {
     $strip = strip();
-    expect(StripFit::of($strip, 2.34)->units)->toBe(46)
-        ->and(StripFit::of($strip, 2.34)->gapM)->toEqualWithDelta(0.04, 1e-12)
+    expect(StripFit::of($strip, 2.34)->units)
+        ->toBe(46)
+        ->and(StripFit::of($strip, 2.34)->gapM)
+        ->toEqualWithDelta(0.04, 1e-12)
 
-        ->and(StripFit::of($strip, 2.34, 'up')->units)->toBe(47)
-        ->and(StripFit::of($strip, 2.34, 'up')->gapM)->toEqualWithDelta(-0.01, 1e-12);
+        ->and(StripFit::of($strip, 2.34, 'up')->units)
+        ->toBe(47)
+        ->and(StripFit::of($strip, 2.34, 'up')->gapM)
+        ->toEqualWithDelta(-0.01, 1e-12);
     foreach (range(1, 500) as $k) {
-        expect(StripFit::of($strip, $k * $strip->pitchM())->units)->toBe($k)
-            ->and(StripFit::of($strip, $k * $strip->pitchM(), 'up')->units)->toBe($k);
+        expect(StripFit::of($strip, $k * $strip->pitchM())->units)
+            ->toBe($k)
+            ->and(StripFit::of($strip, $k * $strip->pitchM(), 'up')->units)
+            ->toBe($k);
     }
 });
 
 it('gives the label\'s amps at the label\'s volts and refuses LEDs that leave nothing', function (): void {
     $strip = strip();
-    expect($strip->law(0)->amps(12.0))->toEqualWithDelta(14.4 * 0.05 / 12, 1e-12)
-        ->and((new StripType(12.0, 14.4, 60.0, 4, [3.0], 0.1, 0.1))->overfull())->toBe(0);
+    expect($strip->law(0)->amps(12.0))
+        ->toEqualWithDelta((14.4 * 0.05) / 12, 1e-12)
+        ->and((new StripType(12.0, 14.4, 60.0, 4, [3.0], 0.1, 0.1))->overfull())
+        ->toBe(0);
 });
 
 it('solves a strip of one unit by hand', function (): void {
     $run = StripRun::solve(strip(2.0), 1, 12.0, 'start', 0.5, 0.5);
     // Half a pitch of both rails (2 × 2 ohm/m × 0.025 m) and the lead's ohm, all in series with the unit.
     $amps = BenchGlow\Law\StringLaw::of(3.0, 0.06, 3, (12 - 9) / 0.06 + 0.1 + 1.0)->amps(12.0);
-    expect($run->currentA)->toEqualWithDelta($amps, 1e-9)
-        ->and($run->volts[0][0])->toEqualWithDelta(12.0 - 1.1 * $amps, 1e-9);
+    expect($run->currentA)
+        ->toEqualWithDelta($amps, 1e-9)
+        ->and($run->volts[0][0])
+        ->toEqualWithDelta(12.0 - 1.1 * $amps, 1e-9);
 });
 
 it('is symmetrical about its feeds and brighter with more supply', function (): void {
@@ -106,35 +147,60 @@ it('is symmetrical about its feeds and brighter with more supply', function (): 
     $before = 0.0;
     foreach ([9.5, 10.0, 11.0, 12.0, 13.0, 14.4] as $volts) {
         $run = StripRun::solve(strip(), 60, $volts);
-        expect($run->span()['min'])->toBeGreaterThan($before)
-            ->and($run->powerW)->toEqualWithDelta($volts * $run->currentA, 1e-9);
+        expect($run->span()['min'])
+            ->toBeGreaterThan($before)
+            ->and($run->powerW)
+            ->toEqualWithDelta($volts * $run->currentA, 1e-9);
         $before = $run->span()['min'];
     }
 });
 
 it('lets a white fade warm: red keeps its current longest', function (): void {
     $run = StripRun::solve(new StripType(12.0, 14.4, 60.0, 3, [2.0, 3.1, 3.05], 0.3, 0.12), 100, 12.0);
-    expect($run->flux[0][99])->toBeGreaterThan($run->flux[2][99])
-        ->and($run->flux[2][99])->toBeGreaterThan($run->flux[1][99]);
+    expect($run->flux[0][99])
+        ->toBeGreaterThan($run->flux[2][99])
+        ->and($run->flux[2][99])
+        ->toBeGreaterThan($run->flux[1][99]);
 });
 
-it('finds the rails of a real piece again from its readings', function (array $vf, float $rail, float $common, float $watts): void {
+it('finds the rails of a real piece again from its readings', function (
+    array $vf,
+    float $rail,
+    float $common,
+    float $watts,
+): void {
     $true = new StripType(12.0, $watts, 60.0, 3, $vf, $rail, $common);
     $run = StripRun::solve($true, 80, 12.2);
-    $fit = StripCalibration::fit(new StripType(12.0, 14.4, 60.0, 3, $vf, 0.1, 0.1 * $common / $rail), 4.0, 12.2, min(array_map(fn (array $r): float => $r[79], $run->volts)), $run->currentA);
-    expect($fit->railOhmPerM)->toEqualWithDelta($rail, 1e-5 * $rail)
-        ->and($fit->commonOhmPerM)->toEqualWithDelta($common, 1e-5 * $common)
-        ->and($fit->wattsPerM)->toEqualWithDelta($watts, 1e-4 * $watts);
+    $fit = StripCalibration::fit(
+        new StripType(12.0, 14.4, 60.0, 3, $vf, 0.1, (0.1 * $common) / $rail),
+        4.0,
+        12.2,
+        min(array_map(fn (array $r): float => $r[79], $run->volts)),
+        $run->currentA,
+    );
+    expect($fit->railOhmPerM)
+        ->toEqualWithDelta($rail, 1e-5 * $rail)
+        ->and($fit->commonOhmPerM)
+        ->toEqualWithDelta($common, 1e-5 * $common)
+        ->and($fit->wattsPerM)
+        ->toEqualWithDelta($watts, 1e-4 * $watts);
 })->with([[[3.0], 0.16, 0.16, 14.4], [[3.0], 0.07, 0.07, 11.0], [[2.0, 3.1, 3.05], 0.25, 0.1, 13.0]]);
 
 it('refuses readings that nothing explains', function (float $fed, float $far, string $says): void {
     expect(fn () => StripCalibration::fit(strip(), 4.0, $fed, $far, 3.0))->toThrow(NotFitted::class, $says);
-})->with([[12.0, 12.0, 'The far end must read less'], [12.0, 13.0, 'The far end must read less'], [12.0, 11.99999999, 'No rail resistance']]);
+})->with([
+    [12.0, 12.0, 'The far end must read less'],
+    [12.0, 13.0, 'The far end must read less'],
+    [12.0, 11.99999999, 'No rail resistance'],
+]);
 
 it('computes copper from its area and temperature', function (): void {
-    expect(Copper::ohmPerM(1.0))->toEqualWithDelta(0.017241, 1e-9)
-        ->and(Copper::ohmPerM(2.5, 60.0))->toEqualWithDelta(0.017241 / 2.5 * 1.1572, 1e-9)
-        ->and(Copper::ohmPerM(1.0, 20.0, 'copper_clad_aluminium'))->toEqualWithDelta(0.017241 * 1.55, 1e-9);
+    expect(Copper::ohmPerM(1.0))
+        ->toEqualWithDelta(0.017241, 1e-9)
+        ->and(Copper::ohmPerM(2.5, 60.0))
+        ->toEqualWithDelta((0.017241 / 2.5) * 1.1572, 1e-9)
+        ->and(Copper::ohmPerM(1.0, 20.0, 'copper_clad_aluminium'))
+        ->toEqualWithDelta(0.017241 * 1.55, 1e-9);
 });
 
 it('allows the table\'s amps at the gauges and less in heat and company', function (): void {
@@ -142,49 +208,84 @@ it('allows the table\'s amps at the gauges and less in heat and company', functi
         expect(Copper::allowedA(Gauge::areaOfAwg($awg)))->toEqualWithDelta($amps, 1e-6);
     }
     $free = Copper::allowedA(0.75);
-    expect($free)->toBeGreaterThan(Copper::allowedA(0.5))
-        ->and(Copper::allowedA(0.75, 105, 67.5))->toEqualWithDelta($free * sqrt(0.5), 1e-9)
+    expect($free)
+        ->toBeGreaterThan(Copper::allowedA(0.5))
+        ->and(Copper::allowedA(0.75, 105, 67.5))
+        ->toEqualWithDelta($free * sqrt(0.5), 1e-9)
 
-        ->and(Copper::allowedA(0.75, 105, 30, 3))->toEqualWithDelta(0.7 * $free, 1e-9)
-        ->and(Copper::allowedA(0.75, 105, 30, 6))->toEqualWithDelta(0.6 * $free, 1e-9)
+        ->and(Copper::allowedA(0.75, 105, 30, 3))
+        ->toEqualWithDelta(0.7 * $free, 1e-9)
+        ->and(Copper::allowedA(0.75, 105, 30, 6))
+        ->toEqualWithDelta(0.6 * $free, 1e-9)
 
-        ->and(Copper::allowedA(0.75, 105, 30, 24))->toEqualWithDelta(0.5 * $free, 1e-9)
-        ->and(Copper::allowedA(0.75, 105, -10))->toEqualWithDelta($free, 1e-9)
+        ->and(Copper::allowedA(0.75, 105, 30, 24))
+        ->toEqualWithDelta(0.5 * $free, 1e-9)
+        ->and(Copper::allowedA(0.75, 105, -10))
+        ->toEqualWithDelta($free, 1e-9)
 
-        ->and(Copper::allowedA(0.75, 80, 30))->toEqualWithDelta($free * sqrt(50 / 75), 1e-9)
-        ->and(Copper::allowedA(0.75, 80, 85))->toBe(0.0);
+        ->and(Copper::allowedA(0.75, 80, 30))
+        ->toEqualWithDelta($free * sqrt(50 / 75), 1e-9)
+        ->and(Copper::allowedA(0.75, 80, 85))
+        ->toBe(0.0);
 });
 
 it('gives a fuse its window and the smallest value in it', function (): void {
     $w = FuseWindow::of(2.1, 9.0);
-    expect($w->lowA)->toEqualWithDelta(2.8, 1e-12)->and($w->recommendedA)->toBe(3.0)->and($w->highA)->toBe(9.0)
+    expect($w->lowA)
+        ->toEqualWithDelta(2.8, 1e-12)
+        ->and($w->recommendedA)
+        ->toBe(3.0)
+        ->and($w->highA)
+        ->toBe(9.0)
 
-        ->and(FuseWindow::of(2.1, 9.0, 60.0)->recommendedA)->toBe(4.0)
-        ->and(FuseWindow::of(10.0, 9.0)->recommendedA)->toBeNull()
-        ->and(FuseWindow::of(0.3, 9.0, 30.0, 'inline_glass')->recommendedA)->toBe(0.5);
+        ->and(FuseWindow::of(2.1, 9.0, 60.0)->recommendedA)
+        ->toBe(4.0)
+        ->and(FuseWindow::of(10.0, 9.0)->recommendedA)
+        ->toBeNull()
+        ->and(FuseWindow::of(0.3, 9.0, 30.0, 'inline_glass')->recommendedA)
+        ->toBe(0.5);
 });
 
 it('recommends the thinnest wire for drop, fuse and motion', function (): void {
     // 3 A over 3 m and back at 12 V: 0.36 V allowed; 1 mm² loses 0.1792 ohm·…, see the sum
     $w = WireChoice::of('mm2', 12.0, 3.0, 3.0, 3.0);
-    expect($w->gauge?->areaMm2)->toBe(1.0)->and($w->dropV)->toEqualWithDelta(3 * 6 * 0.017241 * 1.0393, 1e-9);
-    expect(WireChoice::of('awg', 12.0, 0.2, 0.5, 0.5)->gauge?->awg)->toBe(28)
-        ->and(WireChoice::of('awg', 12.0, 0.2, 0.5, 0.5, moves: true)->gauge?->awg)->toBe(20)
-        ->and(WireChoice::of('mm2', 12.0, 0.2, 0.5, 0.5, moves: true)->gauge?->areaMm2)->toBe(0.5);
+    expect($w->gauge?->areaMm2)
+        ->toBe(1.0)
+        ->and($w->dropV)
+        ->toEqualWithDelta(3 * 6 * 0.017241 * 1.0393, 1e-9);
+    expect(WireChoice::of('awg', 12.0, 0.2, 0.5, 0.5)->gauge?->awg)
+        ->toBe(28)
+        ->and(WireChoice::of('awg', 12.0, 0.2, 0.5, 0.5, moves: true)->gauge?->awg)
+        ->toBe(20)
+        ->and(WireChoice::of('mm2', 12.0, 0.2, 0.5, 0.5, moves: true)->gauge?->areaMm2)
+        ->toBe(0.5);
     // Short and heavy: the drop is nothing, the fuse decides. 12 A wants a 20 A fuse, which 18 AWG just bears.
     expect(WireChoice::of('awg', 12.0, 12.0, 0.2, 0.2)->gauge?->awg)->toBe(18);
 });
 
-it('recommends nothing rather than the thickest regardless', function (float $amps, float $m, float $ambient, string $why): void {
+it('recommends nothing rather than the thickest regardless', function (
+    float $amps,
+    float $m,
+    float $ambient,
+    string $why,
+): void {
     $w = WireChoice::of('mm2', 12.0, $amps, $m, $m, ambientC: $ambient);
     expect($w->gauge)->toBeNull()->and($w->reason)->toContain($why);
-})->with([[20.0, 40.0, 30.0, 'drop within the target'], [35.0, 0.1, 30.0, 'No blade fuse'], [3.0, 2.0, 110.0, 'hotter']]);
+})->with([
+    [20.0, 40.0, 30.0, 'drop within the target'],
+    [35.0, 0.1, 30.0, 'No blade fuse'],
+    [3.0, 2.0, 110.0, 'hotter'],
+]);
 
 it('sees half the current as three quarters of the light', function (): void {
-    expect(Seen::share(0.5))->toEqualWithDelta(0.7607, 1e-4)
-        ->and(Seen::share(1.0))->toEqualWithDelta(1.0, 1e-12)
-        ->and(Seen::share(0.01))->toEqualWithDelta(0.0899, 2e-4)
-        ->and(Seen::share(0.0))->toBe(0.0);
+    expect(Seen::share(0.5))
+        ->toEqualWithDelta(0.7607, 1e-4)
+        ->and(Seen::share(1.0))
+        ->toEqualWithDelta(1.0, 1e-12)
+        ->and(Seen::share(0.01))
+        ->toEqualWithDelta(0.0899, 2e-4)
+        ->and(Seen::share(0.0))
+        ->toBe(0.0);
 });
 
 it('scales light before it encodes it', function (): void {

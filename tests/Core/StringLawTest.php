@@ -36,9 +36,12 @@ it('has the slope of its own curve and never falls', function (): void {
         $u = $half / 2;
         [$i, $g] = $law->at($u);
         $numeric = ($law->at($u + 1e-5)[0] - $law->at($u - 1e-5)[0]) / 2e-5;
-        expect($g)->toEqualWithDelta($numeric, 1e-6 * abs($numeric) + 2e-10)
-            ->and($g)->toBeGreaterThanOrEqual(0.0)
-            ->and(is_finite($i))->toBeTrue();
+        expect($g)
+            ->toEqualWithDelta($numeric, 1e-6 * abs($numeric) + 2e-10)
+            ->and($g)
+            ->toBeGreaterThanOrEqual(0.0)
+            ->and(is_finite($i))
+            ->toBeTrue();
     }
 });
 

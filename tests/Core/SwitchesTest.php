@@ -35,23 +35,50 @@ it('lights exactly the lamps that closed rockers join to the supply, in random m
     $strip = $raw['lights'][0];
     [$joints, $inputs] = [mt_rand(3, 6), mt_rand(3, 6)];
     $raw['inputs'] = array_map(fn (int $n): array => ['id' => "in{$n}", 'kind' => 'hand'], range(1, $inputs));
-    $raw['devices'] = [...array_map(fn (int $n): array => ['id' => "j{$n}", 'kind' => 'joint'], range(0, $joints)), ['id' => 'back', 'kind' => 'joint']];
+    $raw['devices'] = [
+        ...array_map(fn (int $n): array => ['id' => "j{$n}", 'kind' => 'joint'], range(0, $joints)),
+        ['id' => 'back', 'kind' => 'joint'],
+    ];
     $raw['lights'] = $rockers = $lamps = [];
-    $raw['leads'] = [['id' => 'trunk', 'cores' => [['bank.plus', 'j0'], ['back', 'bank.minus']], 'length_m' => 1.0, 'wire' => 'w15', 'inline' => [['id' => 'F1', 'kind' => 'fuse', 'at_m' => 0.1, 'fuse_a' => 10]]]];
+    $raw['leads'] = [
+        [
+            'id' => 'trunk',
+            'cores' => [['bank.plus', 'j0'], ['back', 'bank.minus']],
+            'length_m' => 1.0,
+            'wire' => 'w15',
+            'inline' => [['id' => 'F1', 'kind' => 'fuse', 'at_m' => 0.1, 'fuse_a' => 10]],
+        ],
+    ];
     foreach (range(1, $joints + mt_rand(0, 4)) as $n) {
         // The first ones reach every joint, the rest close rings; several rockers may follow one input.
         $to = $n <= $joints ? $n : mt_rand(1, $joints);
         $from = mt_rand(0, $to - 1);
         $input = 'in'.mt_rand(1, $inputs);
         $rockers[] = ["j{$from}", "j{$to}", $input];
-        $raw['devices'][] = ['id' => "s{$n}", 'kind' => 'switch', 'part' => 'rocker', 'at' => ['on' => ['input' => $input]]];
-        $raw['leads'][] = ['id' => "in_{$n}", 'cores' => [["j{$from}", "s{$n}.1"], ["s{$n}.2", "j{$to}"]], 'length_m' => 0.3, 'wire' => 'w15'];
+        $raw['devices'][] = [
+            'id' => "s{$n}",
+            'kind' => 'switch',
+            'part' => 'rocker',
+            'at' => ['on' => ['input' => $input]],
+        ];
+        $raw['leads'][] = [
+            'id' => "in_{$n}",
+            'cores' => [["j{$from}", "s{$n}.1"], ["s{$n}.2", "j{$to}"]],
+            'length_m' => 0.3,
+            'wire' => 'w15',
+        ];
     }
     foreach (range(1, $joints) as $n) {
         if ($n === 1 || mt_rand(0, 1) === 1) {
             $lamps["l{$n}"] = "j{$n}";
             $raw['lights'][] = [...$strip, 'id' => "l{$n}"];
-            $raw['leads'][] = ['id' => "out{$n}", 'circuit' => 'c1', 'cores' => [["j{$n}", "l{$n}.start.plus"], ["l{$n}.start.minus", 'back']], 'length_m' => 0.3, 'wire' => 'w15'];
+            $raw['leads'][] = [
+                'id' => "out{$n}",
+                'circuit' => 'c1',
+                'cores' => [["j{$n}", "l{$n}.start.plus"], ["l{$n}.start.minus", 'back']],
+                'length_m' => 0.3,
+                'wire' => 'w15',
+            ];
         }
     }
     $raw['circuits'][0]['wants'] = [];
@@ -60,7 +87,9 @@ it('lights exactly the lamps that closed rockers join to the supply, in random m
     expect($a->scenes)->toHaveCount(3 * 2 ** count($used));
     foreach ($a->scenes as $scene) {
         $lit = array_keys(array_filter($scene->lit->lights, fn (array $e): bool => reset($e)->greatest() > 0.05));
-        expect($lit)->toBe(reached($rockers, $lamps, $scene->inputs), json_encode($scene->inputs)." seed {$seed}")
-            ->and($scene->solved())->toBeTrue();
+        expect($lit)
+            ->toBe(reached($rockers, $lamps, $scene->inputs), json_encode($scene->inputs)." seed {$seed}")
+            ->and($scene->solved())
+            ->toBeTrue();
     }
 })->with(range(1, 25));

@@ -32,26 +32,58 @@ final class Bench
         $this->folder = sys_get_temp_dir().'/glow-browser-'.getmypid();
         @mkdir($this->folder, 0700, true);
         $root = dirname(__DIR__, 2);
-        $env = ['GLOW_DATABASE' => "{$this->folder}/bench.sqlite", 'APP_ENV' => 'testing', 'APP_DEBUG' => 'false', 'APP_KEY' => 'base64:AAAAAAAAAAAAAAAAAAAAAAAAAAAAAAAAAAAAAAAAAAA=',
-            'SESSION_DRIVER' => 'file', 'CACHE_STORE' => 'file', 'PATH' => (string) getenv('PATH'), 'PHP_CLI_SERVER_WORKERS' => '3', 'HOME' => $this->folder];
+        $env = [
+            'GLOW_DATABASE' => "{$this->folder}/bench.sqlite",
+            'APP_ENV' => 'testing',
+            'APP_DEBUG' => 'false',
+            'APP_KEY' => 'base64:AAAAAAAAAAAAAAAAAAAAAAAAAAAAAAAAAAAAAAAAAAA=',
+            'SESSION_DRIVER' => 'file',
+            'CACHE_STORE' => 'file',
+            'PATH' => (string) getenv('PATH'),
+            'PHP_CLI_SERVER_WORKERS' => '3',
+            'HOME' => $this->folder,
+        ];
         touch("{$this->folder}/bench.sqlite");
         foreach (['migrate --force', 'bench:demo'] as $command) {
-            $process = proc_open(PHP_BINARY." {$root}/artisan {$command} --quiet", [1 => ['file', '/dev/null', 'w'], 2 => ['file', "{$this->folder}/log", 'a']], $pipes, $root, $env);
+            $process = proc_open(
+                PHP_BINARY." {$root}/artisan {$command} --quiet",
+                [1 => ['file', '/dev/null', 'w'], 2 => ['file', "{$this->folder}/log", 'a']],
+                $pipes,
+                $root,
+                $env,
+            );
             if (! is_resource($process) || proc_close($process) !== 0) {
                 throw new RuntimeException("artisan {$command} failed: ".file_get_contents("{$this->folder}/log"));
             }
         }
         $port = self::freePort();
         $this->url = "http://127.0.0.1:{$port}";
-        $this->run([PHP_BINARY, '-d', 'opcache.enable_cli=1', '-S', "127.0.0.1:{$port}", '-t', "{$root}/public", "{$root}/bin/router.php"], $env, $port);
+        $this->run(
+            [
+                PHP_BINARY,
+                '-d',
+                'opcache.enable_cli=1',
+                '-S',
+                "127.0.0.1:{$port}",
+                '-t',
+                "{$root}/public",
+                "{$root}/bin/router.php",
+            ],
+            $env,
+            $port,
+        );
         $this->driverPort = self::freePort();
-        $this->run(['chromedriver', "--port={$this->driverPort}"], ['PATH' => (string) getenv('PATH'), 'HOME' => $this->folder], $this->driverPort);
+        $this->run(
+            ['chromedriver', "--port={$this->driverPort}"],
+            ['PATH' => (string) getenv('PATH'), 'HOME' => $this->folder],
+            $this->driverPort,
+        );
         register_shutdown_function($this->stop(...));
     }
 
     public static function here(): self
     {
-        return self::$one ??= new self;
+        return self::$one ??= new self();
     }
 
     private static function freePort(): int
@@ -69,7 +101,13 @@ final class Bench
      */
     private function run(array $command, array $env, int $port): void
     {
-        $process = proc_open(['setsid', ...$command], [1 => ['file', '/dev/null', 'w'], 2 => ['file', "{$this->folder}/log", 'a']], $pipes, dirname(__DIR__, 2), $env);
+        $process = proc_open(
+            ['setsid', ...$command],
+            [1 => ['file', '/dev/null', 'w'], 2 => ['file', "{$this->folder}/log", 'a']],
+            $pipes,
+            dirname(__DIR__, 2),
+            $env,
+        );
         if (! is_resource($process)) {
             throw new RuntimeException("{$command[0]} did not start.");
         }
@@ -77,7 +115,9 @@ final class Bench
         $until = hrtime(true) + 30e9;
         while (! $this->answers($port)) {
             if (hrtime(true) > $until) {
-                throw new RuntimeException("{$command[0]} does not answer on port {$port}: ".file_get_contents("{$this->folder}/log"));
+                throw new RuntimeException(
+                    "{$command[0]} does not answer on port {$port}: ".file_get_contents("{$this->folder}/log"),
+                );
             }
             usleep(20_000);
         }
@@ -96,16 +136,37 @@ final class Bench
     /** @param  bool  $moving  whether the visitor lets things move */
     public function window(int $width = 1280, int $height = 800, bool $dark = false, bool $moving = false): Window
     {
-        $options = new ChromeOptions;
-        $options->addArguments(['--headless=new', '--no-sandbox', '--disable-gpu', '--disable-quic', '--no-first-run', '--disable-background-networking', '--disable-component-update', '--disable-sync',
-            '--disable-dev-shm-usage', '--user-data-dir='.$this->folder.'/profile-'.count($this->windows), "--window-size={$width},{$height}"]);
+        $options = new ChromeOptions();
+        $options->addArguments([
+            '--headless=new',
+            '--no-sandbox',
+            '--disable-gpu',
+            '--disable-quic',
+            '--no-first-run',
+            '--disable-background-networking',
+            '--disable-component-update',
+            '--disable-sync',
+            '--disable-dev-shm-usage',
+            '--user-data-dir='.$this->folder.'/profile-'.count($this->windows),
+            "--window-size={$width},{$height}",
+        ]);
         $capabilities = DesiredCapabilities::chrome();
         $capabilities->setCapability(ChromeOptions::CAPABILITY, $options);
         $capabilities->setCapability('goog:loggingPrefs', ['browser' => 'ALL']);
         $driver = RemoteWebDriver::create("http://127.0.0.1:{$this->driverPort}", $capabilities, 30_000, 60_000);
         $tools = new ChromeDevToolsDriver($driver);
-        $tools->execute('Emulation.setDeviceMetricsOverride', ['width' => $width, 'height' => $height, 'deviceScaleFactor' => 1, 'mobile' => $width < 500]);
-        $tools->execute('Emulation.setEmulatedMedia', ['features' => [['name' => 'prefers-color-scheme', 'value' => $dark ? 'dark' : 'light'], ['name' => 'prefers-reduced-motion', 'value' => $moving ? 'no-preference' : 'reduce']]]);
+        $tools->execute('Emulation.setDeviceMetricsOverride', [
+            'width' => $width,
+            'height' => $height,
+            'deviceScaleFactor' => 1,
+            'mobile' => $width < 500,
+        ]);
+        $tools->execute('Emulation.setEmulatedMedia', [
+            'features' => [
+                ['name' => 'prefers-color-scheme', 'value' => $dark ? 'dark' : 'light'],
+                ['name' => 'prefers-reduced-motion', 'value' => $moving ? 'no-preference' : 'reduce'],
+            ],
+        ]);
         $this->windows[] = $driver;
 
         return new Window($driver, $this->url);

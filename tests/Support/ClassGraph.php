@@ -36,15 +36,19 @@ final class ClassGraph
 
     public static function ofCore(): self
     {
-        $parser = (new ParserFactory)->createForHostVersion();
+        $parser = (new ParserFactory())->createForHostVersion();
         $names = [];
         $root = dirname(__DIR__, 2).'/core';
         /** @var SplFileInfo $file */
-        foreach (new RecursiveIteratorIterator(new RecursiveDirectoryIterator($root, FilesystemIterator::SKIP_DOTS)) as $file) {
+        foreach (
+            new RecursiveIteratorIterator(new RecursiveDirectoryIterator($root, FilesystemIterator::SKIP_DOTS)) as $file
+        ) {
             if ($file->getExtension() === 'php') {
                 $class = str_replace('/', '\\', substr($file->getPathname(), strlen($root) + 1, -4));
-                $tree = (new NodeTraverser(new NameResolver))->traverse($parser->parse((string) file_get_contents($file->getPathname())) ?? []);
-                $found = array_map(strval(...), (new NodeFinder)->findInstanceOf($tree, FullyQualified::class));
+                $tree = (new NodeTraverser(new NameResolver()))->traverse(
+                    $parser->parse((string) file_get_contents($file->getPathname())) ?? [],
+                );
+                $found = array_map(strval(...), (new NodeFinder())->findInstanceOf($tree, FullyQualified::class));
                 $own = array_filter($found, fn (string $n): bool => str_starts_with($n, 'BenchGlow\\'));
                 $names[$class] = array_values(array_unique(array_map(fn (string $n): string => substr($n, 10), $own)));
             }

@@ -16,10 +16,18 @@ final class Make
     /** @param  array<string, mixed>  $supply fields over the 12 V bank's */
     public static function bare(array $supply = [], string $key = 'house_bank_12'): Document
     {
-        return Document::fromJson((string) json_encode([
-            'format' => 'bench-glow/build', 'version' => 1, 'title' => 'Test bench', 'place' => 'display',
-            'supplies' => [[...(Catalogue::supply($key)?->data ?? []), 'id' => 'bank', 'label' => 'Bank', ...$supply]], 'circuits' => [],
-        ]));
+        return Document::fromJson(
+            (string) json_encode([
+                'format' => 'bench-glow/build',
+                'version' => 1,
+                'title' => 'Test bench',
+                'place' => 'display',
+                'supplies' => [
+                    [...Catalogue::supply($key)?->data ?? [], 'id' => 'bank', 'label' => 'Bank', ...$supply],
+                ],
+                'circuits' => [],
+            ]),
+        );
     }
 
     /**
@@ -28,10 +36,21 @@ final class Make
      * @param  array<string, mixed>  $light
      * @param  array<string, mixed>  $part  fields over the catalogue's
      */
-    public static function circuit(Document $document, string $label, string $part, array $light, ?float $leadM = 2.0, array $more = []): Document
-    {
-        $document = Editor::apply($document, ['op' => 'add_circuit', 'label' => $label, 'supply' => 'bank', 'light' => ['surface' => 'aluminium channel', ...$light],
-            'part' => [...(Catalogue::part($part)?->data ?? []), ...$more]]);
+    public static function circuit(
+        Document $document,
+        string $label,
+        string $part,
+        array $light,
+        ?float $leadM = 2.0,
+        array $more = [],
+    ): Document {
+        $document = Editor::apply($document, [
+            'op' => 'add_circuit',
+            'label' => $label,
+            'supply' => 'bank',
+            'light' => ['surface' => 'aluminium channel', ...$light],
+            'part' => [...Catalogue::part($part)?->data ?? [], ...$more],
+        ]);
         $id = strtolower(str_replace(' ', '_', $label)).'_light_feed';
         if ($leadM === null) {
             return $document;
@@ -48,12 +67,23 @@ final class Make
     /** One strip on one fused lead: the build of the first journey. */
     public static function shelf(float $wantedM = 3.34, ?float $leadM = 3.2): Document
     {
-        return self::circuit(self::bare(), 'Shelf', 'strip_white_12_144', ['kind' => 'strip', 'wanted_m' => $wantedM], $leadM);
+        return self::circuit(
+            self::bare(),
+            'Shelf',
+            'strip_white_12_144',
+            ['kind' => 'strip', 'wanted_m' => $wantedM],
+            $leadM,
+        );
     }
 
     public static function row(int $count = 12, int $per = 3, float $ohm = 180.0, string $led = 'led_white_5'): Document
     {
-        return self::circuit(self::bare(), 'Row', $led, ['kind' => 'leds', 'count' => $count, 'per_string' => $per, 'ohm' => $ohm]);
+        return self::circuit(self::bare(), 'Row', $led, [
+            'kind' => 'leds',
+            'count' => $count,
+            'per_string' => $per,
+            'ohm' => $ohm,
+        ]);
     }
 
     /** @param  array<string, mixed>  ...$edits */
@@ -75,6 +105,9 @@ final class Make
     /** @return list<string> "severity rule subject" of every open finding */
     public static function findings(Document $document): array
     {
-        return array_map(fn (Finding $f): string => "{$f->severity->value} {$f->rule} {$f->subject}", Review::of($document)->open());
+        return array_map(
+            fn (Finding $f): string => "{$f->severity->value} {$f->rule} {$f->subject}",
+            Review::of($document)->open(),
+        );
     }
 }

@@ -15,12 +15,27 @@ final class Tangle
     {
         mt_srand($seed);
         $raw = json_decode(Make::bare()->json, true);
-        $part = fn (string $key): array => [...(Catalogue::part($key)->data ?? []), 'id' => $key];
-        $raw['parts'] = array_map($part, ['rocker_plain', 'relay_5_12_diode', 'schottky_3', 'strip_red_12_48', 'strip_rgb_12_144', 'tail_two_level', 'dimmer_low', 'plug_4']);
+        $part = fn (string $key): array => [...Catalogue::part($key)->data ?? [], 'id' => $key];
+        $raw['parts'] = array_map($part, [
+            'rocker_plain',
+            'relay_5_12_diode',
+            'schottky_3',
+            'strip_red_12_48',
+            'strip_rgb_12_144',
+            'tail_two_level',
+            'dimmer_low',
+            'plug_4',
+        ]);
         $raw['parts'] = [...$raw['parts'], ['id' => 'w', 'kind' => 'wire', 'area_mm2' => 0.75, 'cores' => 4]];
         $raw['inputs'] = [['id' => 'hand', 'kind' => 'hand', 'label' => 'Hand rocker']];
-        $raw['host'] = ['grounds' => [['id' => 'frame', 'kind' => 'body', 'of' => 'bank', 'ohm' => 0.01]], 'wires' => []];
-        $raw['circuits'] = [['id' => 'main', 'label' => 'Main', 'wants' => []], ['id' => 'other', 'label' => 'Other', 'wants' => []]];
+        $raw['host'] = [
+            'grounds' => [['id' => 'frame', 'kind' => 'body', 'of' => 'bank', 'ohm' => 0.01]],
+            'wires' => [],
+        ];
+        $raw['circuits'] = [
+            ['id' => 'main', 'label' => 'Main', 'wants' => []],
+            ['id' => 'other', 'label' => 'Other', 'wants' => []],
+        ];
         $raw['devices'] = $raw['leads'] = $raw['lights'] = [];
         $joints = mt_rand(2, 6);
         for ($j = 0; $j <= $joints; $j++) {
@@ -28,10 +43,21 @@ final class Tangle
         }
         $n = 0;
         $lead = function (string $from, string $to, array $inline = []) use (&$raw, &$n): void {
-            $raw['leads'][] = ['id' => 'lead'.$n++, 'circuit' => mt_rand(0, 9) === 0 ? 'other' : 'main', 'cores' => [[$from, $to]], 'length_m' => mt_rand(1, 30) / 10, 'wire' => 'w', ...($inline === [] ? [] : ['inline' => $inline])];
+            $raw['leads'][] = [
+                'id' => 'lead'.$n++,
+                'circuit' => mt_rand(0, 9) === 0 ? 'other' : 'main',
+                'cores' => [[$from, $to]],
+                'length_m' => mt_rand(1, 30) / 10,
+                'wire' => 'w',
+                ...$inline === [] ? [] : ['inline' => $inline],
+            ];
         };
         $pin = fn (): string => 'j'.mt_rand(0, $joints);
-        $lead('bank.plus', 'j0', mt_rand(0, 3) > 0 ? [['id' => 'F0', 'kind' => 'fuse', 'at_m' => 0.05, 'fuse_a' => 5]] : []);
+        $lead(
+            'bank.plus',
+            'j0',
+            mt_rand(0, 3) > 0 ? [['id' => 'F0', 'kind' => 'fuse', 'at_m' => 0.05, 'fuse_a' => 5]] : [],
+        );
         foreach (range(1, $joints) as $j) {
             self::between($raw, $lead, $n, 'j'.mt_rand(0, $j - 1), "j{$j}", $pin);
         }
@@ -42,7 +68,9 @@ final class Tangle
             self::light($raw, $lead, "l{$l}", $pin);
         }
 
-        return Document::fromDecoded(json_decode((string) json_encode($raw, JSON_PRESERVE_ZERO_FRACTION)) ?? new stdClass);
+        return Document::fromDecoded(
+            json_decode((string) json_encode($raw, JSON_PRESERVE_ZERO_FRACTION)) ?? new stdClass(),
+        );
     }
 
     /**
@@ -57,10 +85,21 @@ final class Tangle
         }
         switch (mt_rand(0, 7)) {
             case 0:
-                $lead($from, $to, [['id' => "D{$n}", 'kind' => 'diode', 'at_m' => 0.05, 'part' => 'schottky_3', 'points' => mt_rand(0, 3) > 0 ? 'to' : 'from']]);
+                $lead($from, $to, [
+                    [
+                        'id' => "D{$n}",
+                        'kind' => 'diode',
+                        'at_m' => 0.05,
+                        'part' => 'schottky_3',
+                        'points' => mt_rand(0, 3) > 0 ? 'to' : 'from',
+                    ],
+                ]);
                 break;
             case 1:
-                $lead($from, $to, [['id' => "R{$n}", 'kind' => 'resistor', 'at_m' => 0.02, 'ohm' => 47], ['id' => "F{$n}", 'kind' => 'fuse', 'at_m' => 0.06, 'fuse_a' => 2]]);
+                $lead($from, $to, [
+                    ['id' => "R{$n}", 'kind' => 'resistor', 'at_m' => 0.02, 'ohm' => 47],
+                    ['id' => "F{$n}", 'kind' => 'fuse', 'at_m' => 0.06, 'fuse_a' => 2],
+                ]);
                 break;
             case 2:
                 $raw['devices'][] = ['id' => "k{$n}", 'kind' => 'relay', 'part' => 'relay_5_12_diode'];
@@ -76,11 +115,23 @@ final class Tangle
                 $lead("c{$n}.in_minus", 'bank.minus', []);
                 break;
             case 4:
-                $raw['host']['wires'][] = ['id' => "h{$n}", 'kind' => 'running', 'polarity' => mt_rand(0, 2) > 0 ? 'positive' : 'ground', 'live_when' => ['input' => 'hand'], 'fed_by' => 'bank', 'loads' => mt_rand(0, 1) === 1 ? [['id' => 'lamp', 'kind' => 'filament', 'w' => 5, 'at_v' => 12]] : []];
+                $raw['host']['wires'][] = [
+                    'id' => "h{$n}",
+                    'kind' => 'running',
+                    'polarity' => mt_rand(0, 2) > 0 ? 'positive' : 'ground',
+                    'live_when' => ['input' => 'hand'],
+                    'fed_by' => 'bank',
+                    'loads' => mt_rand(0, 1) === 1 ? [['id' => 'lamp', 'kind' => 'filament', 'w' => 5, 'at_v' => 12]] : [],
+                ];
                 $lead("h{$n}", $to, []);
                 break;
             default:
-                $raw['devices'][] = ['id' => "s{$n}", 'kind' => 'switch', 'part' => 'rocker_plain', 'at' => ['on' => ['input' => 'hand']]];
+                $raw['devices'][] = [
+                    'id' => "s{$n}",
+                    'kind' => 'switch',
+                    'part' => 'rocker_plain',
+                    'at' => ['on' => ['input' => 'hand']],
+                ];
                 $lead($from, "s{$n}.1", []);
                 $lead("s{$n}.2", $to, []);
         }
@@ -95,13 +146,24 @@ final class Tangle
     {
         $back = mt_rand(0, 2) === 0 ? 'frame' : 'bank.minus';
         if (mt_rand(0, 2) === 0) {
-            $raw['devices'][] = ['id' => "g{$id}", 'kind' => 'switch', 'part' => 'rocker_plain', 'at' => ['on' => ['not' => ['input' => 'hand']]]];
+            $raw['devices'][] = [
+                'id' => "g{$id}",
+                'kind' => 'switch',
+                'part' => 'rocker_plain',
+                'at' => ['on' => ['not' => ['input' => 'hand']]],
+            ];
             $lead("g{$id}.2", $back, []);
             $back = "g{$id}.1";
         }
         switch (mt_rand(0, 2)) {
             case 0:
-                $raw['lights'][] = ['id' => $id, 'circuit' => 'main', 'kind' => 'strip', 'part' => 'strip_red_12_48', 'wanted_m' => 0.5];
+                $raw['lights'][] = [
+                    'id' => $id,
+                    'circuit' => 'main',
+                    'kind' => 'strip',
+                    'part' => 'strip_red_12_48',
+                    'wanted_m' => 0.5,
+                ];
                 $lead($pin(), "{$id}.start.plus", []);
                 $lead("{$id}.".(mt_rand(0, 1) === 0 ? 'start' : 'end').'.minus', $back, []);
                 if (mt_rand(0, 2) === 0) {
@@ -115,7 +177,13 @@ final class Tangle
                 $lead("{$id}.minus", $back, []);
                 break;
             default:
-                $raw['lights'][] = ['id' => $id, 'circuit' => mt_rand(0, 4) === 0 ? 'other' : 'main', 'kind' => 'strip', 'part' => 'strip_rgb_12_144', 'wanted_m' => 0.5];
+                $raw['lights'][] = [
+                    'id' => $id,
+                    'circuit' => mt_rand(0, 4) === 0 ? 'other' : 'main',
+                    'kind' => 'strip',
+                    'part' => 'strip_rgb_12_144',
+                    'wanted_m' => 0.5,
+                ];
                 $lead($pin(), "{$id}.start.common", []);
                 foreach (['r', 'g', 'b'] as $channel) {
                     $lead("{$id}.start.{$channel}", $back, []);

@@ -103,12 +103,20 @@ final class Window
     /** Waits until no answer is awaited any more. */
     public function settle(): void
     {
-        $this->until(fn (): bool => $this->script('return document.querySelector(".htmx-request, .htmx-swapping, .htmx-settling") === null') === true, 'every answer is in');
+        $this->until(
+            fn (): bool => $this->script(
+                'return document.querySelector(".htmx-request, .htmx-swapping, .htmx-settling") === null',
+            ) === true,
+            'every answer is in',
+        );
     }
 
     public function sees(string $css, string $text): void
     {
-        $this->until(fn (): bool => str_contains($this->all($css) === [] ? '' : $this->all($css)[0]->getText(), $text), "{$css} says '{$text}' (it says '".($this->all($css) === [] ? 'nothing' : $this->text($css))."')");
+        $this->until(
+            fn (): bool => str_contains($this->all($css) === [] ? '' : $this->all($css)[0]->getText(), $text),
+            "{$css} says '{$text}' (it says '".($this->all($css) === [] ? 'nothing' : $this->text($css))."')",
+        );
     }
 
     /** Clears a field as a hand does and types into it, without leaving it. */
@@ -150,7 +158,10 @@ final class Window
     public function tabTo(string $css, int $most = 150): void
     {
         for ($n = 0; $n < $most; $n++) {
-            if ($this->script('return document.activeElement && document.activeElement.matches(arguments[0])', $css) === true) {
+            if (
+                $this->script('return document.activeElement && document.activeElement.matches(arguments[0])', $css) ===
+                true
+            ) {
                 return;
             }
             $this->keys(WebDriverKeys::TAB);
@@ -172,7 +183,9 @@ final class Window
     public function violations(): array
     {
         $this->script((string) file_get_contents(dirname(__DIR__, 2).'/node_modules/axe-core/axe.min.js'));
-        $found = $this->driver->executeAsyncScript('const done = arguments[0]; axe.run(document, {runOnly: ["wcag2a", "wcag2aa", "wcag21a", "wcag21aa", "wcag22aa", "best-practice"]}).then(r => done(r.violations.map(v => v.id + ": " + v.nodes.slice(0, 3).map(n => n.target.join(" ") + " " + (n.any[0] ? n.any[0].message : "")).join(" | "))))');
+        $found = $this->driver->executeAsyncScript(
+            'const done = arguments[0]; axe.run(document, {runOnly: ["wcag2a", "wcag2aa", "wcag21a", "wcag21aa", "wcag22aa", "best-practice"]}).then(r => done(r.violations.map(v => v.id + ": " + v.nodes.slice(0, 3).map(n => n.target.join(" ") + " " + (n.any[0] ? n.any[0].message : "")).join(" | "))))',
+        );
 
         return is_array($found) ? array_values($found) : ['axe did not answer'];
     }
@@ -183,7 +196,11 @@ final class Window
         $bad = [];
         foreach ((array) $this->driver->manage()->getLog('browser') as $entry) {
             // The browser notes every 4xx answer itself; 409 and 422 are how a refusal is told.
-            if (is_array($entry) && in_array($entry['level'] ?? '', ['SEVERE', 'WARNING'], true) && preg_match('/status of (409|422)/', (string) ($entry['message'] ?? '')) !== 1) {
+            if (
+                is_array($entry) &&
+                in_array($entry['level'] ?? '', ['SEVERE', 'WARNING'], true) &&
+                preg_match('/status of (409|422)/', (string) ($entry['message'] ?? '')) !== 1
+            ) {
                 $bad[] = (string) $entry['message'];
             }
         }

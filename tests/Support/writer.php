@@ -30,9 +30,10 @@ if ($what === 'prepare') {
 $build = Build::query()->firstOrFail();
 $base = $build->head;
 for ($n = 0; $n < (int) $count; $n++) {
-    $edit = $what === 'edit'
-        ? ['op' => 'add', 'section' => 'brief.facts', 'value' => ['id' => "{$who}_{$n}", 'kind' => 'other']]
-        : Make::set('shelf_light', 'wanted_m', 1 + (hexdec(substr(md5("{$who}{$n}"), 0, 4)) % 3000) / 1000);
+    $edit =
+        $what === 'edit'
+            ? ['op' => 'add', 'section' => 'brief.facts', 'value' => ['id' => "{$who}_{$n}", 'kind' => 'other']]
+            : Make::set('shelf_light', 'wanted_m', 1 + (hexdec(substr(md5("{$who}{$n}"), 0, 4)) % 3000) / 1000);
     for (; ;) {
         $token = "{$who}-{$n}-".bin2hex(random_bytes(4));
         try {

@@ -19,67 +19,152 @@ function page(object $test, string $url): string
 /** @return list<array<array-key, mixed>> */
 function happens(object $test, Build $build): array
 {
-    return array_map(fn (Fields $e): array => $e->data, stands($test, $build)->fields()->objects('stories')[0]->objects('events'));
+    return array_map(
+        fn (Fields $e): array => $e->data,
+        stands($test, $build)->fields()->objects('stories')[0]->objects('events'),
+    );
 }
 
 it('says in one sentence what should glow, and lets its clauses be chosen', function (): void {
     $build = hungExample($this, 'wherry');
     $html = page($this, "/b/{$build->key}/brief?c=boarding_step&i[fore_door]=open");
-    expect($html)->toContain('The boarding step glows when the fore door is open or the aft door is open.')
-        ->and(substr_count($html, 'live-clause'))->toBe(1);
-    sends($this, $build, ['op' => 'set_clauses', 'id' => 'boarding_step_want', 'clause' => ['fore door open', 'master', ''], 'join' => ['', 'unless', 'or']])->assertOk();
-    expect(page($this, "/b/{$build->key}/brief?c=boarding_step"))->toContain('glows when the fore door is open, unless the master is on.');
-    expect(Revision::query()->where('build_id', $build->id)->orderByDesc('no')->value('what'))->toContain('when it glows');
-    sends($this, $build, ['op' => 'set_clauses', 'id' => 'boarding_step_want', 'clause' => ['the moon'], 'join' => ['']])->assertStatus(422)->assertSee('When:');
+    expect($html)
+        ->toContain('The boarding step glows when the fore door is open or the aft door is open.')
+        ->and(substr_count($html, 'live-clause'))
+        ->toBe(1);
+    sends($this, $build, [
+        'op' => 'set_clauses',
+        'id' => 'boarding_step_want',
+        'clause' => ['fore door open', 'master', ''],
+        'join' => ['', 'unless', 'or'],
+    ])->assertOk();
+    expect(page($this, "/b/{$build->key}/brief?c=boarding_step"))->toContain(
+        'glows when the fore door is open, unless the master is on.',
+    );
+    expect(Revision::query()->where('build_id', $build->id)->orderByDesc('no')->value('what'))->toContain(
+        'when it glows',
+    );
+    sends($this, $build, [
+        'op' => 'set_clauses',
+        'id' => 'boarding_step_want',
+        'clause' => ['the moon'],
+        'join' => [''],
+    ])
+        ->assertStatus(422)
+        ->assertSee('When:');
 });
 
 it('plays the story against every way and ranks the obvious one behind', function (): void {
     $build = hungExample($this, 'heron');
     $html = page($this, "/b/{$build->key}/brief?c=galley_shelf");
-    expect($html)->toContain('A weekend aboard, the switch forgotten')
-        ->and(strpos($html, '<h4>A sensor: someone at the stove'))->toBeLessThan(strpos($html, '<h4>A hand switch: galley switch'))
-        ->and($html)->toContain('The battery is at its limit after 32 h 40.')->toContain('nothing to drill')->toContain('Flat by 9:33 of "A weekend aboard')
-        ->and(substr_count($html, 'class="way-drawing"'))->toBe(3);
+    expect($html)
+        ->toContain('A weekend aboard, the switch forgotten')
+        ->and(strpos($html, '<h4>A sensor: someone at the stove'))
+        ->toBeLessThan(strpos($html, '<h4>A hand switch: galley switch'))
+        ->and($html)
+        ->toContain('The battery is at its limit after 32 h 40.')
+        ->toContain('nothing to drill')
+        ->toContain('Flat by 9:33 of "A weekend aboard')
+        ->and(substr_count($html, 'class="way-drawing"'))
+        ->toBe(3);
 });
 
 it('uses an idea as one edit that the circuit shows, and takes it back to the same bytes', function (): void {
     $build = hungExample($this, 'heron');
     $before = stands($this, $build)->json;
-    preg_match_all('/name="edit" value="([^"]+)"/', (string) $this->get("/b/{$build->key}/brief?c=galley_shelf")->getContent(), $m);
-    $edits = array_values(array_filter(array_map(fn (string $e): string => html_entity_decode($e, ENT_QUOTES), $m[1]), fn (string $e): bool => str_contains($e, 'sensor_motion')));
+    preg_match_all(
+        '/name="edit" value="([^"]+)"/',
+        (string) $this->get("/b/{$build->key}/brief?c=galley_shelf")->getContent(),
+        $m,
+    );
+    $edits = array_values(
+        array_filter(
+            array_map(fn (string $e): string => html_entity_decode($e, ENT_QUOTES), $m[1]),
+            fn (string $e): bool => str_contains($e, 'sensor_motion'),
+        ),
+    );
     sends($this, $build, ['edit' => $edits[0], 'render' => 'all'])->assertOk();
-    expect(Recognise::of(stands($this, $build), 'galley_shelf'))->toBe(['way' => 'hand', 'wires' => [], 'ways' => [], 'inputs' => ['galley_motion']])
-        ->and(Revision::query()->where('build_id', $build->id)->orderByDesc('no')->value('what'))->toBe('Galley shelf: a sensor: someone at the stove')
-        ->and(Analysis::of(stands($this, $build))->at(['galley_motion' => 'there'])->states['nominal']->totalA())->toBeGreaterThan(3.0);
-    $this->get("/b/{$build->key}/circuit?c=galley_shelf")->assertOk()->assertSeeText('Someone at the stove');
-    $this->post("/b/{$build->key}/undo", ['base' => (string) $build->refresh()->head, 'token' => 'back'], SWAP)->assertOk();
+    expect(Recognise::of(stands($this, $build), 'galley_shelf'))
+        ->toBe(['way' => 'hand', 'wires' => [], 'ways' => [], 'inputs' => ['galley_motion']])
+        ->and(Revision::query()->where('build_id', $build->id)->orderByDesc('no')->value('what'))
+        ->toBe('Galley shelf: a sensor: someone at the stove')
+        ->and(
+            Analysis::of(stands($this, $build))
+                ->at(['galley_motion' => 'there'])
+                ->states['nominal']->totalA(),
+        )
+        ->toBeGreaterThan(3.0);
+    $this->get("/b/{$build->key}/circuit?c=galley_shelf")
+        ->assertOk()
+        ->assertSeeText('Someone at the stove');
+    $this->post(
+        "/b/{$build->key}/undo",
+        ['base' => (string) $build->refresh()->head, 'token' => 'back'],
+        SWAP,
+    )->assertOk();
     expect(stands($this, $build)->json)->toBe($before);
 });
 
 it('moves an event typed and stepped, keeps the order, and refuses what is no time', function (): void {
     $build = hungExample($this, 'wherry');
-    sends($this, $build, ['op' => 'move_event', 'id' => 'loading', 'n' => '4', 'text' => '19:50', 'render' => 'all'])->assertOk();
+    sends($this, $build, [
+        'op' => 'move_event',
+        'id' => 'loading',
+        'n' => '4',
+        'text' => '19:50',
+        'render' => 'all',
+    ])->assertOk();
     expect(happens($this, $build)[4])->toBe(['at_s' => 71400, 'input' => 'courtesy', 'to' => 'on']);
     sends($this, $build, ['op' => 'move_event', 'id' => 'loading', 'n' => '4', 'by' => '-300'])->assertOk();
     expect(happens($this, $build)[4]['at_s'])->toBe(71100);
     sends($this, $build, ['op' => 'move_event', 'id' => 'loading', 'n' => '4', 'text' => '8:00'])->assertOk();
-    expect(array_column(happens($this, $build), 'at_s'))->toBe((function (array $t): array {
-        sort($t);
+    expect(array_column(happens($this, $build), 'at_s'))
+        ->toBe(
+            (function (array $t): array {
+                sort($t);
 
-        return $t;
-    })(array_column(happens($this, $build), 'at_s')))->and(happens($this, $build)[0]['input'])->toBe('courtesy');
+                return $t;
+            })(array_column(happens($this, $build), 'at_s')),
+        )
+        ->and(happens($this, $build)[0]['input'])
+        ->toBe('courtesy');
     $head = $build->refresh()->head;
-    sends($this, $build, ['op' => 'move_event', 'id' => 'loading', 'n' => '1', 'text' => 'teatime'])->assertStatus(422)->assertSee('Time:')->assertSee('Type 18:30');
-    sends($this, $build, ['op' => 'move_event', 'id' => 'loading', 'n' => '1', 'text' => 'day 3 8:00'])->assertStatus(422)->assertSee('lies past the end of the story, 24:00');
-    sends($this, $build, ['op' => 'move_event', 'id' => 'loading', 'n' => '99', 'text' => '8:00'])->assertStatus(422)->assertSee('Event: it is gone.');
-    sends($this, $build, ['op' => 'add_event', 'id' => 'loading', 'text' => '8:00', 'what' => 'fore_door ajar'])->assertStatus(422)->assertSee('Event: choose what happens');
-    sends($this, $build, ['op' => 'add_wanted', 'id' => 'loading', 'circuit' => 'boarding_step', 'from' => '9:00', 'to' => '8:00'])->assertStatus(422)->assertSee('Wanted to: it ends before it begins');
-    sends($this, $build, ['op' => 'add_event', 'id' => 'nothing', 'text' => '8:00', 'what' => 'fore_door open'])->assertStatus(422)->assertSee('Story: it is gone.');
+    sends($this, $build, ['op' => 'move_event', 'id' => 'loading', 'n' => '1', 'text' => 'teatime'])
+        ->assertStatus(422)
+        ->assertSee('Time:')
+        ->assertSee('Type 18:30');
+    sends($this, $build, ['op' => 'move_event', 'id' => 'loading', 'n' => '1', 'text' => 'day 3 8:00'])
+        ->assertStatus(422)
+        ->assertSee('lies past the end of the story, 24:00');
+    sends($this, $build, ['op' => 'move_event', 'id' => 'loading', 'n' => '99', 'text' => '8:00'])
+        ->assertStatus(422)
+        ->assertSee('Event: it is gone.');
+    sends($this, $build, ['op' => 'add_event', 'id' => 'loading', 'text' => '8:00', 'what' => 'fore_door ajar'])
+        ->assertStatus(422)
+        ->assertSee('Event: choose what happens');
+    sends($this, $build, [
+        'op' => 'add_wanted',
+        'id' => 'loading',
+        'circuit' => 'boarding_step',
+        'from' => '9:00',
+        'to' => '8:00',
+    ])
+        ->assertStatus(422)
+        ->assertSee('Wanted to: it ends before it begins');
+    sends($this, $build, ['op' => 'add_event', 'id' => 'nothing', 'text' => '8:00', 'what' => 'fore_door open'])
+        ->assertStatus(422)
+        ->assertSee('Story: it is gone.');
     expect($build->refresh()->head)->toBe($head);
     sends($this, $build, ['op' => 'add_event', 'id' => 'loading', 'text' => '7:30', 'what' => 'lid up'])->assertOk();
     expect(happens($this, $build)[0])->toBe(['at_s' => 27000, 'input' => 'lid', 'to' => 'up']);
     sends($this, $build, ['op' => 'drop_event', 'id' => 'loading', 'n' => '0'])->assertOk();
-    sends($this, $build, ['op' => 'add_wanted', 'id' => 'loading', 'circuit' => 'boarding_step', 'from' => '6:00', 'to' => '6:30'])->assertOk();
+    sends($this, $build, [
+        'op' => 'add_wanted',
+        'id' => 'loading',
+        'circuit' => 'boarding_step',
+        'from' => '6:00',
+        'to' => '6:30',
+    ])->assertOk();
     expect(stands($this, $build)->fields()->objects('stories')[0]->objects('wanted'))->toHaveCount(3);
     sends($this, $build, ['op' => 'drop_wanted', 'id' => 'loading', 'n' => '2'])->assertOk();
     expect(stands($this, $build)->fields()->objects('stories')[0]->objects('wanted'))->toHaveCount(2);
@@ -87,12 +172,22 @@ it('moves an event typed and stepped, keeps the order, and refuses what is no ti
 
 it('lets a story be named, lengthened and taken out, but not cut short of what happens in it', function (): void {
     $build = hungExample($this, 'wherry');
-    sends($this, $build, ['op' => 'story_lasts', 'id' => 'loading', 'text' => 'day 3 0:00', 'render' => 'all'])->assertOk();
+    sends($this, $build, [
+        'op' => 'story_lasts',
+        'id' => 'loading',
+        'text' => 'day 3 0:00',
+        'render' => 'all',
+    ])->assertOk();
     sends($this, $build, ['id' => 'loading', 'field' => 'label', 'text' => 'Loading day'])->assertOk();
     $story = stands($this, $build)->fields()->objects('stories')[0];
     expect([$story->number('lasts_s'), $story->text('label')])->toBe([172800.0, 'Loading day']);
-    sends($this, $build, ['op' => 'story_lasts', 'id' => 'loading', 'text' => '12 h'])->assertStatus(422)->assertSee('Lasts: something still happens at 23:25.');
-    sends($this, $build, ['op' => 'story_lasts', 'id' => 'loading', 'text' => 'long'])->assertStatus(422)->assertSee('Lasts:')->assertSee('Type 18:30');
+    sends($this, $build, ['op' => 'story_lasts', 'id' => 'loading', 'text' => '12 h'])
+        ->assertStatus(422)
+        ->assertSee('Lasts: something still happens at 23:25.');
+    sends($this, $build, ['op' => 'story_lasts', 'id' => 'loading', 'text' => 'long'])
+        ->assertStatus(422)
+        ->assertSee('Lasts:')
+        ->assertSee('Type 18:30');
     sends($this, $build, ['edit' => json_encode(['op' => 'remove', 'id' => 'loading'])])->assertOk();
     $html = page($this, "/b/{$build->key}/brief?c=boarding_step");
     expect($html)->toContain('Take this story')->not->toContain('idea-list');
@@ -101,11 +196,28 @@ it('lets a story be named, lengthened and taken out, but not cut short of what h
 it('lets the chosen moment throw the inputs, and lays two ideas over each other', function (): void {
     $build = hungExample($this, 'wherry');
     $html = page($this, "/b/{$build->key}/brief?c=boarding_step&m=10:00&idea=0&over=1");
-    expect($html)->toContain('i%5Bfore_door%5D=open')->toContain('id="over-says"')->toContain('only as it is now: either of two, kept apart for');
+    expect($html)
+        ->toContain('i%5Bfore_door%5D=open')
+        ->toContain('id="over-says"')
+        ->toContain('only as it is now: either of two, kept apart for');
     expect(page($this, "/b/{$build->key}/brief?c=boarding_step&m=soon"))->toContain("Moment: 'soon' is no time.");
     // An edit keeps the moment that is looked at.
-    $answer = $this->post("/b/{$build->key}/edit?at=brief&c=boarding_step&m=10:00", ['base' => (string) $build->refresh()->head, 'token' => 'm1', 'op' => 'move_event', 'id' => 'loading', 'n' => '0', 'by' => '300', 'render' => 'all'], SWAP)->assertOk();
-    expect(html_entity_decode((string) $answer->getContent(), ENT_QUOTES))->toContain('id="moment" name="m" size="11" value="10:00"');
+    $answer = $this->post(
+        "/b/{$build->key}/edit?at=brief&c=boarding_step&m=10:00",
+        [
+            'base' => (string) $build->refresh()->head,
+            'token' => 'm1',
+            'op' => 'move_event',
+            'id' => 'loading',
+            'n' => '0',
+            'by' => '300',
+            'render' => 'all',
+        ],
+        SWAP,
+    )->assertOk();
+    expect(html_entity_decode((string) $answer->getContent(), ENT_QUOTES))->toContain(
+        'id="moment" name="m" size="11" value="10:00"',
+    );
 });
 
 it('takes a shipped story into a build of any place', function (string $place): void {
@@ -113,47 +225,93 @@ it('takes a shipped story into a build of any place', function (string $place): 
     $build = Build::query()->orderByDesc('id')->firstOrFail();
     $story = array_key_first(Shipped::of($place));
     sends($this, $build, ['op' => 'use_story', 'circuit' => 'first_light', 'text' => $story])->assertOk();
-    expect(page($this, "/b/{$build->key}/brief"))->toContain('Ways of switching, best first')->toContain(Shipped::of($place)[$story]);
-    sends($this, $build, ['op' => 'use_story', 'circuit' => 'first_light', 'text' => 'none'])->assertStatus(422)->assertSee('Story: choose one from the list.');
+    expect(page($this, "/b/{$build->key}/brief"))
+        ->toContain('Ways of switching, best first')
+        ->toContain(Shipped::of($place)[$story]);
+    sends($this, $build, ['op' => 'use_story', 'circuit' => 'first_light', 'text' => 'none'])
+        ->assertStatus(422)
+        ->assertSee('Story: choose one from the list.');
 })->with(BenchGlow\Format\FormatOne::PLACES);
 
-it('begins a build from five questions on a solved circuit, each of them skipped or answered', function (string $when, array $more, array $thrown): void {
+it('begins a build from five questions on a solved circuit, each of them skipped or answered', function (
+    string $when,
+    array $more,
+    array $thrown,
+): void {
     $this->post('/builds', ['when' => $when, ...$more])->assertStatus(303);
     $build = Build::query()->firstOrFail();
     $analysis = Analysis::of(stands($this, $build))->at($thrown);
-    expect($analysis->states['nominal']->reason)->toBeNull()
-        ->and($analysis->states['nominal']->totalA())->toBeGreaterThan(0.0)
-        ->and(array_filter(Review::reviewed($analysis)->findings, fn ($f): bool => $f->rule === 'intent.not_met'))->toBe([]);
-    $this->get("/b/{$build->key}/circuit")->assertOk()->assertSee('id="drawing"', false);
+    expect($analysis->states['nominal']->reason)
+        ->toBeNull()
+        ->and($analysis->states['nominal']->totalA())
+        ->toBeGreaterThan(0.0)
+        ->and(array_filter(Review::reviewed($analysis)->findings, fn ($f): bool => $f->rule === 'intent.not_met'))
+        ->toBe([]);
+    $this->get("/b/{$build->key}/circuit")
+        ->assertOk()
+        ->assertSee('id="drawing"', false);
 })->with([
     'all skipped' => ['', [], []],
-    'hand' => ['hand', ['title' => 'Skiff', 'place' => 'boat', 'supply' => 'house_bank_24', 'amount' => '2.4 m', 'label' => 'Locker'], ['hand' => 'on']],
+    'hand' => [
+        'hand',
+        ['title' => 'Skiff', 'place' => 'boat', 'supply' => 'house_bank_24', 'amount' => '2.4 m', 'label' => 'Locker'],
+        ['hand' => 'on'],
+    ],
     'lid' => ['lid', ['place' => 'cabinet', 'part' => 'led_warm_5', 'amount' => '9'], ['lid' => 'up']],
     'door' => ['door', ['place' => 'stall', 'no_drill' => '1'], ['door' => 'open']],
     'motion' => ['motion', ['place' => 'wearable', 'budget' => '60'], ['motion' => 'there']],
-    'dusk' => ['dusk', ['place' => 'display', 'wet' => 'the first light', 'comes_apart' => 'the base'], ['dusk' => 'dark']],
+    'dusk' => [
+        'dusk',
+        ['place' => 'display', 'wet' => 'the first light', 'comes_apart' => 'the base'],
+        ['dusk' => 'dark'],
+    ],
     'host, positive' => ['host_plus', ['place' => 'road_vehicle'], ['host_lamp' => 'on']],
     'host, ground' => ['host_ground', ['place' => 'boat', 'supply' => 'pack_lifepo4_12'], ['host_lamp' => 'on']],
 ]);
 
-it('names the question that was answered wrongly and keeps what was typed', function (array $sent, string $sentence): void {
-    $this->post('/builds', ['title' => 'Skiff', ...$sent])->assertRedirect('/#start')->assertSessionHas('refused', fn (string $s): bool => str_starts_with($s, $sentence))->assertSessionHasInput('title', 'Skiff');
+it('names the question that was answered wrongly and keeps what was typed', function (
+    array $sent,
+    string $sentence,
+): void {
+    $this->post('/builds', ['title' => 'Skiff', ...$sent])
+        ->assertRedirect('/#start')
+        ->assertSessionHas('refused', fn (string $s): bool => str_starts_with($s, $sentence))
+        ->assertSessionHasInput('title', 'Skiff');
     expect(Build::query()->count())->toBe(0);
 })->with([
-    [['place' => 'moon'], 'Place: choose one'], [['supply' => 'sun'], 'Supply: choose'], [['part' => 'lava'], 'What glows: choose'], [['amount' => 'some'], 'Length: '],
-    [['when' => 'never'], 'When: choose'], [['budget' => 'little'], "Budget: expected an amount, as 60, not 'little'."],
+    [['place' => 'moon'], 'Place: choose one'],
+    [['supply' => 'sun'], 'Supply: choose'],
+    [['part' => 'lava'], 'What glows: choose'],
+    [['amount' => 'some'], 'Length: '],
+    [['when' => 'never'], 'When: choose'],
+    [['budget' => 'little'], "Budget: expected an amount, as 60, not 'little'."],
 ]);
 
 it('begins from an example, and says when it is none', function (): void {
     $this->post('/builds/example', ['example' => 'wherry'])->assertStatus(303);
     expect(Build::query()->firstOrFail()->title)->toBe('Wherry at her berth');
-    $this->post('/builds/example', ['example' => '../composer'])->assertSessionHas('refused', 'Example: choose one from the list.');
+    $this->post('/builds/example', ['example' => '../composer'])->assertSessionHas(
+        'refused',
+        'Example: choose one from the list.',
+    );
     expect(StartForm::WHEN)->toHaveKey('hand');
 });
 
-it('keeps a fact of each kind, and says which of its words it needs', function (string $kind, string $where, string $value, ?string $refused, string $shows = ''): void {
+it('keeps a fact of each kind, and says which of its words it needs', function (
+    string $kind,
+    string $where,
+    string $value,
+    ?string $refused,
+    string $shows = '',
+): void {
     $build = hungExample($this, 'heron');
-    $answer = sends($this, $build, ['op' => 'add_fact', 'kind' => $kind, 'where' => $where, 'value' => $value, 'render' => 'all']);
+    $answer = sends($this, $build, [
+        'op' => 'add_fact',
+        'kind' => $kind,
+        'where' => $where,
+        'value' => $value,
+        'render' => 'all',
+    ]);
     if ($refused !== null) {
         expect(html_entity_decode((string) $answer->assertStatus(422)->getContent(), ENT_QUOTES))->toContain($refused);
 
@@ -161,8 +319,10 @@ it('keeps a fact of each kind, and says which of its words it needs', function (
     }
     $answer->assertOk();
     $facts = stands($this, $build)->fields()->object('brief')->objects('facts');
-    expect($facts[count($facts) - 1]->text('kind'))->toBe($kind)
-        ->and(page($this, "/b/{$build->key}/brief"))->toContain($shows);
+    expect($facts[count($facts) - 1]->text('kind'))
+        ->toBe($kind)
+        ->and(page($this, "/b/{$build->key}/brief"))
+        ->toContain($shows);
 })->with([
     ['budget', '', 'cheap', "Budget, what: 'cheap' is no amount. Type it like 60 or 45.50."],
     ['budget', '', '45.50', null, '</b> 45.50'],
@@ -183,16 +343,35 @@ it('counts the days to the day it is needed', function (string $today, string $s
     sends($this, $build, ['op' => 'add_fact', 'kind' => 'needed_by', 'value' => '2026-06-01'])->assertOk();
     $this->travelTo(new DateTimeImmutable($today.' 21:14'));
     expect(page($this, "/b/{$build->key}/brief"))->toContain("2026-06-01{$says} <");
-})->with([['2026-05-27', ', 5 days from now'], ['2026-05-31', ', 1 day from now'], ['2026-06-01', ', today'], ['2026-06-02', ', 1 day ago'], ['2026-06-08', ', 7 days ago']]);
+})->with([
+    ['2026-05-27', ', 5 days from now'],
+    ['2026-05-31', ', 1 day from now'],
+    ['2026-06-01', ', today'],
+    ['2026-06-02', ', 1 day ago'],
+    ['2026-06-08', ', 7 days ago'],
+]);
 
 it('says where the figures of every way come from, each linked to the state that was solved', function (): void {
     $build = hungExample($this, 'heron');
     $html = page($this, "/b/{$build->key}/brief?c=galley_shelf");
-    expect($html)->toContain('Galley switch on: glows<span class="figure">21 h 48 × 3.44 A = 74.96 Ah')
-        ->and(preg_match('#href="([^"]+)">At rest, battery low: glows</a><span class="figure">6 h 47 × ([0-9.]+) A#', $html, $m))->toBe(1);
+    expect($html)
+        ->toContain('Galley switch on: glows<span class="figure">21 h 48 × 3.44 A = 74.96 Ah')
+        ->and(
+            preg_match(
+                '#href="([^"]+)">At rest, battery low: glows</a><span class="figure">6 h 47 × ([0-9.]+) A#',
+                $html,
+                $m,
+            ),
+        )
+        ->toBe(1);
     // The state behind the link: the same position of the supply, the same amps but for what the other circuits take from them.
     parse_str((string) parse_url($m[1], PHP_URL_QUERY), $query);
-    expect($query)->toBe(['c' => 'galley_shelf', 's' => 'low'])->and($m[2])->toBe('2.84')->and(page($this, $m[1]))->toMatch('/2\.8\d( A|<)/');
+    expect($query)
+        ->toBe(['c' => 'galley_shelf', 's' => 'low'])
+        ->and($m[2])
+        ->toBe('2.84')
+        ->and(page($this, $m[1]))
+        ->toMatch('/2\.8\d( A|<)/');
 });
 
 it('shows the ways of switching that go against the brief behind the others, and says so', function (): void {
@@ -201,38 +380,55 @@ it('shows the ways of switching that go against the brief behind the others, and
     expect($before)->not->toContain('The brief says no drilling');
     sends($this, $build, ['op' => 'add_fact', 'kind' => 'no_drill', 'where' => 'galley oak'])->assertOk();
     $html = page($this, "/b/{$build->key}/circuit?c=galley_shelf&ways=1");
-    expect(substr_count($html, 'The brief says no drilling galley oak.'))->toBeGreaterThanOrEqual(4)
-        ->and(strpos($html, '<h3>Hand switch</h3>'))->toBeGreaterThan((int) strpos($html, '<h3>Follows a host lamp through a relay</h3>'))
-        ->and(strpos($before, '<h3>Hand switch</h3>'))->toBeLessThan((int) strpos($before, '<h3>Follows a host lamp through a relay</h3>'));
+    expect(substr_count($html, 'The brief says no drilling galley oak.'))
+        ->toBeGreaterThanOrEqual(4)
+        ->and(strpos($html, '<h3>Hand switch</h3>'))
+        ->toBeGreaterThan((int) strpos($html, '<h3>Follows a host lamp through a relay</h3>'))
+        ->and(strpos($before, '<h3>Hand switch</h3>'))
+        ->toBeLessThan((int) strpos($before, '<h3>Follows a host lamp through a relay</h3>'));
 });
 
 it('shows prices in the currency of the build', function (): void {
     $build = hungExample($this, 'heron');
     expect(page($this, "/b/{$build->key}/brief?c=galley_shelf"))->toContain('45.72</span> EUR');
     sends($this, $build, ['id' => 'build', 'field' => 'settings.currency', 'text' => 'CHF'])->assertOk();
-    expect(page($this, "/b/{$build->key}/brief?c=galley_shelf"))->toContain('45.72</span> CHF')
-        ->and(page($this, "/b/{$build->key}/circuit?c=galley_shelf&ways=1"))->toContain(' CHF</b>')
-        ->and(page($this, "/b/{$build->key}/handover"))->toContain('Price, CHF');
+    expect(page($this, "/b/{$build->key}/brief?c=galley_shelf"))
+        ->toContain('45.72</span> CHF')
+        ->and(page($this, "/b/{$build->key}/circuit?c=galley_shelf&ways=1"))
+        ->toContain(' CHF</b>')
+        ->and(page($this, "/b/{$build->key}/handover"))
+        ->toContain('Price, CHF');
 });
 
 it('pins a story that throws what never happens together, and plays it all the same', function (): void {
     $build = hungExample($this, 'wherry');
-    $never = ['op' => 'add', 'section' => 'never', 'value' => ['all' => [['input' => 'fore_door'], ['input' => 'aft_door']]]];
+    $never = [
+        'op' => 'add',
+        'section' => 'never',
+        'value' => ['all' => [['input' => 'fore_door'], ['input' => 'aft_door']]],
+    ];
     sends($this, $build, ['edit' => json_encode($never)]);
     $html = page($this, "/b/{$build->key}/brief?c=boarding_step");
     expect($html)->toContain('which this build says never happens')->toContain('idea-list');
 });
 
-it('looks at the first wanted light where no moment is chosen; what is thrown by hand hangs on none', function (): void {
-    $build = hungExample($this, 'wherry');
-    $html = page($this, "/b/{$build->key}/brief?c=boarding_step");
-    expect($html)->toContain('name="m" size="11" value="19:55"')->toContain('class="bob"')->toContain('i%5Bcourtesy%5D=on')
-        ->and(page($this, "/b/{$build->key}/brief?c=boarding_step&m=19:55"))->toContain('class="bob"');
-    expect(page($this, "/b/{$build->key}/brief?c=boarding_step&i[lid]=up"))->not->toContain('class="bob"');
-    // A circuit no story wants light of, and a build without a story.
-    expect(page($this, "/b/{$build->key}/brief?c=chart_locker"))->not->toContain('class="bob"');
-    expect(page($this, '/b/'.hungExample($this, 'coffee-stall')->key.'/brief'))->not->toContain('day-picture');
-});
+it(
+    'looks at the first wanted light where no moment is chosen; what is thrown by hand hangs on none',
+    function (): void {
+        $build = hungExample($this, 'wherry');
+        $html = page($this, "/b/{$build->key}/brief?c=boarding_step");
+        expect($html)
+            ->toContain('name="m" size="11" value="19:55"')
+            ->toContain('class="bob"')
+            ->toContain('i%5Bcourtesy%5D=on')
+            ->and(page($this, "/b/{$build->key}/brief?c=boarding_step&m=19:55"))
+            ->toContain('class="bob"');
+        expect(page($this, "/b/{$build->key}/brief?c=boarding_step&i[lid]=up"))->not->toContain('class="bob"');
+        // A circuit no story wants light of, and a build without a story.
+        expect(page($this, "/b/{$build->key}/brief?c=chart_locker"))->not->toContain('class="bob"');
+        expect(page($this, '/b/'.hungExample($this, 'coffee-stall')->key.'/brief'))->not->toContain('day-picture');
+    },
+);
 
 it('lets the one thing the moment throws be thrown back by hand', function (): void {
     $build = hungExample($this, 'wherry');
@@ -242,11 +438,20 @@ it('lets the one thing the moment throws be thrown back by hand', function (): v
     $off = array_values(array_filter($m[1], fn (string $l): bool => ! str_contains($l, 'i%5B')));
     expect($off)->toHaveCount(1);
     $thrown = page($this, $off[0]);
-    expect($stands($thrown))->toBe($stands($html) - 1)->and($thrown)->not->toContain('class="bob"');
+    expect($stands($thrown))
+        ->toBe($stands($html) - 1)
+        ->and($thrown)
+        ->not->toContain('class="bob"');
 });
 
 it('bears a day in a file that is none', function (): void {
     $build = hungExample($this, 'heron');
-    sends($this, $build, ['edit' => json_encode(['op' => 'add', 'section' => 'brief.facts', 'value' => ['id' => 'fact_x', 'kind' => 'needed_by', 'value' => '2026-13-45']])])->assertOk();
+    sends($this, $build, [
+        'edit' => json_encode([
+            'op' => 'add',
+            'section' => 'brief.facts',
+            'value' => ['id' => 'fact_x', 'kind' => 'needed_by', 'value' => '2026-13-45'],
+        ]),
+    ])->assertOk();
     expect(page($this, "/b/{$build->key}/brief"))->toContain('2026-13-45 <');
 });

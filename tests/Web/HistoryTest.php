@@ -25,8 +25,10 @@ it('keeps each change as a child of the head', function (): void {
     $build->refresh();
     expect([$build->head, $build->tip, $build->next])->toBe([2, 2, 3]);
     $revision = $this->bench()->revision($build, 2);
-    expect([$revision->parent, $revision->what, $revision->sound()])->toBe([1, 'Shelf: length 2 m', true])
-        ->and($this->bench()->document($build, 1)->json)->toBe(Make::shelf()->json);
+    expect([$revision->parent, $revision->what, $revision->sound()])
+        ->toBe([1, 'Shelf: length 2 m', true])
+        ->and($this->bench()->document($build, 1)->json)
+        ->toBe(Make::shelf()->json);
 });
 
 it('writes nothing for an edit that changes nothing, and nothing for one that is refused', function (): void {
@@ -40,8 +42,10 @@ it('answers a token it has seen as it did then', function (): void {
     $build = $this->hung();
     $this->bench()->write($build, 1, 'same', 'w', lengthEdit(2.0));
     $this->bench()->write($build, 2, 'other', 'w', lengthEdit(2.5));
-    expect($this->bench()->write($build, 1, 'same', 'w', lengthEdit(9.0))->no)->toBe(2)
-        ->and(Revision::query()->count())->toBe(3);
+    expect($this->bench()->write($build, 1, 'same', 'w', lengthEdit(9.0))->no)
+        ->toBe(2)
+        ->and(Revision::query()->count())
+        ->toBe(3);
 });
 
 it('tells the later of two writers and lets neither lose', function (): void {
@@ -57,16 +61,25 @@ it('undoes and redoes along the path to the tip, and branches', function (): voi
     foreach ([2.0, 2.5, 3.0] as $n => $m) {
         $bench->write($build, $n + 1, "t{$n}", 'w', lengthEdit($m));
     }
-    expect($bench->undo($build, 4, 'u1', 'w')->no)->toBe(3)
-        ->and($bench->undo($build, 3, 'u2', 'w')->no)->toBe(2)
-        ->and($bench->redo($build, 2, 'r1', 'w')->no)->toBe(3)
-        ->and($build->refresh()->tip)->toBe(4);
+    expect($bench->undo($build, 4, 'u1', 'w')->no)
+        ->toBe(3)
+        ->and($bench->undo($build, 3, 'u2', 'w')->no)
+        ->toBe(2)
+        ->and($bench->redo($build, 2, 'r1', 'w')->no)
+        ->toBe(3)
+        ->and($build->refresh()->tip)
+        ->toBe(4);
     // A new edit after undo is a second branch; the old one stays and can be brought back.
-    expect($bench->write($build, 3, 'b', 'w', lengthEdit(1.0))->no)->toBe(5)
-        ->and($bench->redo($build, 5, 'r2', 'w')->changed)->toBeFalse();
-    expect($bench->restore($build, 5, 'x', 'w', 4)->no)->toBe(6)
-        ->and($bench->document($build, 6)->json)->toBe($bench->document($build, 4)->json)
-        ->and($bench->undo($build, 6, 'u3', 'w')->no)->toBe(5);
+    expect($bench->write($build, 3, 'b', 'w', lengthEdit(1.0))->no)
+        ->toBe(5)
+        ->and($bench->redo($build, 5, 'r2', 'w')->changed)
+        ->toBeFalse();
+    expect($bench->restore($build, 5, 'x', 'w', 4)->no)
+        ->toBe(6)
+        ->and($bench->document($build, 6)->json)
+        ->toBe($bench->document($build, 4)->json)
+        ->and($bench->undo($build, 6, 'u3', 'w')->no)
+        ->toBe(5);
 });
 
 it('takes back nothing a window has not seen', function (): void {
@@ -75,12 +88,18 @@ it('takes back nothing a window has not seen', function (): void {
     $bench->write($build, 1, 'a', 'w1', lengthEdit(2.0));
     // The example of two windows: A undoes, B edits from the old base, then puts it on top; A's redo is stale.
     $bench->write($build, 2, 'b', 'w1', lengthEdit(2.2));
-    expect($bench->undo($build, 3, 'c', 'A')->no)->toBe(2)
-        ->and(fn () => $bench->write($build, 3, 'd', 'B', lengthEdit(4.0)))->toThrow(Conflict::class);
-    expect($bench->write($build, 2, 'e', 'B', lengthEdit(4.0))->no)->toBe(4)
-        ->and(fn () => $bench->redo($build, 2, 'f', 'A'))->toThrow(Conflict::class)
-        ->and(fn () => $bench->undo($build, 2, 'g', 'A'))->toThrow(Conflict::class)
-        ->and($build->refresh()->head)->toBe(4);
+    expect($bench->undo($build, 3, 'c', 'A')->no)
+        ->toBe(2)
+        ->and(fn () => $bench->write($build, 3, 'd', 'B', lengthEdit(4.0)))
+        ->toThrow(Conflict::class);
+    expect($bench->write($build, 2, 'e', 'B', lengthEdit(4.0))->no)
+        ->toBe(4)
+        ->and(fn () => $bench->redo($build, 2, 'f', 'A'))
+        ->toThrow(Conflict::class)
+        ->and(fn () => $bench->undo($build, 2, 'g', 'A'))
+        ->toThrow(Conflict::class)
+        ->and($build->refresh()->head)
+        ->toBe(4);
 });
 
 it('walks 500 random steps like a list in memory', function (): void {
@@ -131,21 +150,32 @@ it('walks 500 random steps like a list in memory', function (): void {
 it('says what differs by id and field', function (): void {
     $a = Make::shelf();
     $b = Make::edited($a, lengthEdit(2.0), Make::set('F1', 'fuse_a', 3));
-    expect(Difference::of($b, $a))->toBe([['name' => 'Shelf', 'field' => 'wanted_m', 'theirs' => '2', 'yours' => '3.34'], ['name' => 'F1', 'field' => 'fuse_a', 'theirs' => '3', 'yours' => 'as recommended']]);
+    expect(Difference::of($b, $a))->toBe([
+        ['name' => 'Shelf', 'field' => 'wanted_m', 'theirs' => '2', 'yours' => '3.34'],
+        ['name' => 'F1', 'field' => 'fuse_a', 'theirs' => '3', 'yours' => 'as recommended'],
+    ]);
 });
 
 it('says it when a stored revision is damaged, and offers the newest sound one', function (): void {
     $build = $this->hung();
     $this->bench()->write($build, 1, 'a', 'w', lengthEdit(2.0));
-    DB::table('revisions')->where('no', 2)->update(['doc' => gzencode('{"format":"bench-glow/build"}')]);
+    DB::table('revisions')
+        ->where('no', 2)
+        ->update(['doc' => gzencode('{"format":"bench-glow/build"}')]);
     try {
         $this->bench()->document($build, 2);
         $this->fail('a damaged revision was opened');
     } catch (Damaged $e) {
-        expect($e->soundAncestor)->toBe(1)
-            ->and($e->getMessage())->toContain('Revision 2 is damaged')->toContain('Revision 1 is the newest sound one');
+        expect($e->soundAncestor)
+            ->toBe(1)
+            ->and($e->getMessage())
+            ->toContain('Revision 2 is damaged')
+            ->toContain('Revision 1 is the newest sound one');
     }
-    $this->get("/b/{$build->key}/circuit")->assertStatus(409)->assertSee('Revision 2 is damaged')->assertSee('Go back to revision 1');
+    $this->get("/b/{$build->key}/circuit")
+        ->assertStatus(409)
+        ->assertSee('Revision 2 is damaged')
+        ->assertSee('Go back to revision 1');
 });
 
 it('thins long histories without touching head, tip, pinned ones and each day\'s last', function (): void {
@@ -153,29 +183,36 @@ it('thins long histories without touching head, tip, pinned ones and each day\'s
     $bench = $this->bench();
     foreach (range(1, 60) as $n) {
         $bench->write($build, $n, "t{$n}", 'w', lengthEdit(1 + $n / 20));
-        DB::table('revisions')->where('no', $n + 1)->update(['at' => sprintf('2026-01-%02d 12:%02d:00', 1 + intdiv($n, 10), $n % 10)]);
+        DB::table('revisions')
+            ->where('no', $n + 1)
+            ->update(['at' => sprintf('2026-01-%02d 12:%02d:00', 1 + intdiv($n, 10), $n % 10)]);
     }
     $bench->pin($build, 14, 'sheet');
     $bench->undo($build->refresh(), 61, 'u', 'w');
     $taken = (new Thinner(newestKept: 20, mostRevisions: 50))->run();
     $left = Revision::query()->orderBy('no')->pluck('parent', 'no')->all();
-    expect($taken)->toBe(61 - count($left))
-        ->and($taken)->toBeGreaterThan(30)
-        ->and(array_keys($left))->toContain(1, 14, 60, 61, 10, 20, 30, 40);
+    expect($taken)
+        ->toBe(61 - count($left))
+        ->and($taken)
+        ->toBeGreaterThan(30)
+        ->and(array_keys($left))
+        ->toContain(1, 14, 60, 61, 10, 20, 30, 40);
     foreach ($left as $no => $parent) {
         expect($parent === null || array_key_exists($parent, $left))->toBeTrue();
     }
-    expect($bench->undo($build, 60, 'v', 'w')->no)->toBe(59)
-        ->and($bench->document($build, 14)->title())->toBe('Test bench');
+    expect($bench->undo($build, 60, 'v', 'w')->no)
+        ->toBe(59)
+        ->and($bench->document($build, 14)->title())
+        ->toBe('Test bench');
 });
 
 it('keeps a deleted build for thirty days', function (): void {
     $build = $this->hung();
     $this->bench()->remove($build);
-    (new Thinner)->run();
+    (new Thinner())->run();
     expect(Build::query()->count())->toBe(1);
     $build->update(['deleted_at' => now()->subDays(31)->format('Y-m-d H:i:s')]);
-    (new Thinner)->run();
+    (new Thinner())->run();
     expect([Build::query()->count(), Revision::query()->count(), Move::query()->count()])->toBe([0, 0, 0]);
 });
 
@@ -186,36 +223,93 @@ function sharedBench(): array
 {
     $file = tempnam(sys_get_temp_dir(), 'glow').'.sqlite';
     touch($file);
-    $env = ['GLOW_DATABASE' => $file, 'APP_ENV' => 'testing', 'APP_KEY' => 'base64:AAAAAAAAAAAAAAAAAAAAAAAAAAAAAAAAAAAAAAAAAAA=', 'CACHE_STORE' => 'array', 'SESSION_DRIVER' => 'array', 'PATH' => getenv('PATH')];
+    $env = [
+        'GLOW_DATABASE' => $file,
+        'APP_ENV' => 'testing',
+        'APP_KEY' => 'base64:AAAAAAAAAAAAAAAAAAAAAAAAAAAAAAAAAAAAAAAAAAA=',
+        'CACHE_STORE' => 'array',
+        'SESSION_DRIVER' => 'array',
+        'PATH' => getenv('PATH'),
+    ];
 
     return [$file, $env];
 }
 
 it('lets two processes write 300 edits each: all 600 there, none twice, no error', function (): void {
     [$file, $env] = sharedBench();
-    exec('GLOW_DATABASE='.escapeshellarg($file).' APP_ENV=testing '.PHP_BINARY.' '.__DIR__.'/../Support/writer.php prepare', $out, $code);
+    exec(
+        'GLOW_DATABASE='.
+            escapeshellarg($file).
+            ' APP_ENV=testing '.
+            PHP_BINARY.
+            ' '.
+            __DIR__.
+            '/../Support/writer.php prepare',
+        $out,
+        $code,
+    );
     expect($code)->toBe(0);
-    $a = proc_open([PHP_BINARY, __DIR__.'/../Support/writer.php', 'edit', 'a', '300'], [1 => ['pipe', 'w'], 2 => ['pipe', 'w']], $pipeA, null, $env);
-    $b = proc_open([PHP_BINARY, __DIR__.'/../Support/writer.php', 'edit', 'b', '300'], [1 => ['pipe', 'w'], 2 => ['pipe', 'w']], $pipeB, null, $env);
-    $said = [stream_get_contents($pipeA[1]), stream_get_contents($pipeA[2]), stream_get_contents($pipeB[1]), stream_get_contents($pipeB[2])];
+    $a = proc_open(
+        [PHP_BINARY, __DIR__.'/../Support/writer.php', 'edit', 'a', '300'],
+        [1 => ['pipe', 'w'], 2 => ['pipe', 'w']],
+        $pipeA,
+        null,
+        $env,
+    );
+    $b = proc_open(
+        [PHP_BINARY, __DIR__.'/../Support/writer.php', 'edit', 'b', '300'],
+        [1 => ['pipe', 'w'], 2 => ['pipe', 'w']],
+        $pipeB,
+        null,
+        $env,
+    );
+    $said = [
+        stream_get_contents($pipeA[1]),
+        stream_get_contents($pipeA[2]),
+        stream_get_contents($pipeB[1]),
+        stream_get_contents($pipeB[2]),
+    ];
     expect([proc_close($a), proc_close($b), $said[1], $said[3]])->toBe([0, 0, '', '']);
     $db = new PDO("sqlite:{$file}");
-    $texts = array_map(fn (string $doc): string => (string) gzdecode($doc), $db->query('SELECT doc FROM revisions ORDER BY no DESC LIMIT 1')->fetchAll(PDO::FETCH_COLUMN));
+    $texts = array_map(
+        fn (string $doc): string => (string) gzdecode($doc),
+        $db->query('SELECT doc FROM revisions ORDER BY no DESC LIMIT 1')->fetchAll(PDO::FETCH_COLUMN),
+    );
     $facts = array_column(json_decode($texts[0], true)['brief']['facts'], 'id');
-    expect(count($facts))->toBe(600)
-        ->and(count(array_unique($facts)))->toBe(600)
-        ->and((int) $db->query('SELECT count(*) FROM revisions')->fetchColumn())->toBe(601)
-        ->and((int) $db->query('SELECT count(DISTINCT token) FROM moves')->fetchColumn())->toBe(601);
+    expect(count($facts))
+        ->toBe(600)
+        ->and(count(array_unique($facts)))
+        ->toBe(600)
+        ->and((int) $db->query('SELECT count(*) FROM revisions')->fetchColumn())
+        ->toBe(601)
+        ->and((int) $db->query('SELECT count(DISTINCT token) FROM moves')->fetchColumn())
+        ->toBe(601);
     unlink($file);
 });
 
 it('loses no answered edit when it is killed in the middle of 1,000', function (): void {
     mt_srand(3);
     [$file, $env] = sharedBench();
-    exec('GLOW_DATABASE='.escapeshellarg($file).' APP_ENV=testing '.PHP_BINARY.' '.__DIR__.'/../Support/writer.php prepare', $out, $code);
+    exec(
+        'GLOW_DATABASE='.
+            escapeshellarg($file).
+            ' APP_ENV=testing '.
+            PHP_BINARY.
+            ' '.
+            __DIR__.
+            '/../Support/writer.php prepare',
+        $out,
+        $code,
+    );
     $answered = [];
     for ($round = 0; count($answered) < 1000; $round++) {
-        $process = proc_open([PHP_BINARY, __DIR__.'/../Support/writer.php', 'lengths', "r{$round}", '400'], [1 => ['pipe', 'w'], 2 => ['pipe', 'w']], $pipes, null, $env);
+        $process = proc_open(
+            [PHP_BINARY, __DIR__.'/../Support/writer.php', 'lengths', "r{$round}", '400'],
+            [1 => ['pipe', 'w'], 2 => ['pipe', 'w']],
+            $pipes,
+            null,
+            $env,
+        );
         $stop = mt_rand(20, 220);
         for ($n = 0; $n < $stop && ($line = fgets($pipes[1])) !== false; $n++) {
             $answered[] = trim($line);
@@ -231,10 +325,19 @@ it('loses no answered edit when it is killed in the middle of 1,000', function (
     $db = new PDO("sqlite:{$file}");
     $tokens = array_flip($db->query('SELECT token FROM moves')->fetchAll(PDO::FETCH_COLUMN));
     $lost = array_filter($answered, fn (string $line): bool => ! isset($tokens[explode(' ', $line)[0]]));
-    $head = $db->query('SELECT r.doc, r.hash FROM builds b JOIN revisions r ON r.build_id = b.id AND r.no = b.head')->fetch(PDO::FETCH_ASSOC);
-    expect($lost)->toBe([])->and(count($answered))->toBeGreaterThanOrEqual(1000)->and($round)->toBeGreaterThan(3)
+    $head = $db
+        ->query('SELECT r.doc, r.hash FROM builds b JOIN revisions r ON r.build_id = b.id AND r.no = b.head')
+        ->fetch(PDO::FETCH_ASSOC);
+    expect($lost)
+        ->toBe([])
+        ->and(count($answered))
+        ->toBeGreaterThanOrEqual(1000)
+        ->and($round)
+        ->toBeGreaterThan(3)
 
-        ->and(hash('sha256', (string) gzdecode($head['doc'])))->toBe($head['hash'])
-        ->and($db->query('PRAGMA integrity_check')->fetchColumn())->toBe('ok');
+        ->and(hash('sha256', (string) gzdecode($head['doc'])))
+        ->toBe($head['hash'])
+        ->and($db->query('PRAGMA integrity_check')->fetchColumn())
+        ->toBe('ok');
     unlink($file);
 });
