@@ -2,41 +2,56 @@
 
 declare(strict_types=1);
 
-use App\Http\Controllers\FileController;
+use App\Http\Controllers\EditController;
+use App\Http\Controllers\FindController;
+use App\Http\Controllers\HistoryController;
 use App\Http\Controllers\PreferenceController;
 use App\Http\Controllers\StationController;
 use App\Http\Controllers\SumsController;
 use App\Http\Controllers\WallController;
+use App\Http\Middleware\MustHang;
+use App\Stations\Stations;
 use Illuminate\Support\Facades\Route;
 
-Route::get('/', [WallController::class, 'index']);
-Route::post('/builds', [WallController::class, 'store']);
-Route::post('/builds/example', [WallController::class, 'example']);
-Route::post('/builds/import', [WallController::class, 'import']);
-Route::post('/bench', [PreferenceController::class, 'update']);
-Route::redirect('/sums', '/sums/strip');
-Route::get('/sums/{kind}', [SumsController::class, 'show'])->whereIn('kind', ['resistor', 'strip', 'wire', 'fuse']);
-Route::post('/sums/{kind}/keep', [SumsController::class, 'keep'])->whereIn('kind', ['resistor', 'strip']);
+Route::get('/', [WallController::class, 'index'])->name('wall');
+Route::post('/builds', [WallController::class, 'store'])->name('builds.store');
+Route::post('/builds/example', [WallController::class, 'example'])->name('builds.example');
+Route::post('/builds/import', [WallController::class, 'import'])->name('builds.import');
+Route::post('/bench', [PreferenceController::class, 'update'])->name('bench');
+Route::redirect('/sums', '/sums/strip')->name('sums');
+Route::get('/sums/{kind}', [SumsController::class, 'show'])
+    ->whereIn('kind', ['resistor', 'strip', 'wire', 'fuse'])
+    ->name('sums.show');
+Route::post('/sums/{kind}/keep', [SumsController::class, 'keep'])
+    ->whereIn('kind', ['resistor', 'strip'])
+    ->name('sums.keep');
 
-Route::prefix('/b/{build:key}')->group(function (): void {
-    Route::get('/{station}', [StationController::class, 'show'])->whereIn('station', ['brief', 'circuit', 'handover']);
-    Route::post('/edit', [StationController::class, 'edit']);
-    Route::post('/preview', [StationController::class, 'preview']);
-    Route::post('/undo', [StationController::class, 'undo']);
-    Route::post('/redo', [StationController::class, 'redo']);
-    Route::post('/restore/{no}', [StationController::class, 'restore'])->whereNumber('no');
-    Route::post('/go-back/{no}', [StationController::class, 'goBack'])->whereNumber('no');
-    Route::get('/ways', [StationController::class, 'ways']);
-    Route::get('/patterns', [StationController::class, 'patterns']);
-    Route::get('/tolerance', [StationController::class, 'tolerance']);
-    Route::get('/states.csv', [FileController::class, 'states']);
-    Route::get('/head', [StationController::class, 'head']);
-    Route::get('/history', [StationController::class, 'history']);
-    Route::get('/find', [StationController::class, 'find']);
-    Route::get('/export', [FileController::class, 'export']);
-    Route::get('/sheet', [FileController::class, 'sheet']);
-    Route::get('/parts.csv', [FileController::class, 'parts']);
-    Route::get('/drawing.svg', [FileController::class, 'drawing']);
-    Route::post('/take-down', [WallController::class, 'takeDown']);
-    Route::post('/hang-back', [WallController::class, 'hangBack']);
-});
+Route::prefix('/b/{build:key}')
+    ->middleware(MustHang::class)
+    ->group(function (): void {
+        Route::post('/edit', [EditController::class, 'edit'])->name('edit');
+        Route::post('/preview', [EditController::class, 'preview'])->name('preview');
+        Route::post('/undo', [HistoryController::class, 'undo'])->name('undo');
+        Route::post('/redo', [HistoryController::class, 'redo'])->name('redo');
+        Route::post('/restore/{no}', [HistoryController::class, 'restore'])
+            ->whereNumber('no')
+            ->name('restore');
+        Route::post('/go-back/{no}', [HistoryController::class, 'goBack'])
+            ->whereNumber('no')
+            ->name('go-back');
+        Route::get('/head', [HistoryController::class, 'head'])->name('head');
+        Route::get('/history', [HistoryController::class, 'history'])->name('history');
+        Route::get('/find', FindController::class)->name('find');
+        Route::get('/card', [WallController::class, 'card'])->name('card');
+        Route::post('/take-down', [WallController::class, 'takeDown'])->name('take-down');
+        Route::post('/hang-back', [WallController::class, 'hangBack'])
+            ->withoutMiddleware(MustHang::class)
+            ->name('hang-back');
+        $stations = app(Stations::class);
+        foreach ($stations->all() as $station) {
+            $station->routes();
+        }
+        Route::get('/{station}', [StationController::class, 'show'])
+            ->whereIn('station', array_keys($stations->all()))
+            ->name('station');
+    });

@@ -32,4 +32,10 @@ final class Preference extends Model
 
         return $row;
     }
+
+    /** @return list<string> what figures and words depend on */
+    public function key(): array
+    {
+        return [$this->wire, $this->units, $this->decimal_sign];
+    }
 }

@@ -8,7 +8,10 @@ use App\Models\Build;
 use App\Models\Move;
 use App\Models\Revision;
 use BenchGlow\Build\Document;
+use BenchGlow\Build\Names;
+use BenchGlow\Edit\Edit;
 use BenchGlow\Edit\Editor;
+use BenchGlow\Edit\Edits;
 use BenchGlow\Format\BadBuild;
 use Illuminate\Database\UniqueConstraintViolationException;
 use Illuminate\Support\Facades\DB;
@@ -49,12 +52,10 @@ final class Bench
     }
 
     /**
-     * @param  array<array-key, mixed>  $edit
-     *
      * @throws BadBuild where the edit is refused
      * @throws Conflict where the base is no longer the head
      */
-    public function write(Build $build, int $base, string $token, string $window, array $edit): Kept
+    public function write(Build $build, int $base, string $token, string $window, Edit $edit): Kept
     {
         $seen = $this->seen($build, $token);
         if ($seen !== null) {
@@ -73,8 +74,8 @@ final class Bench
             $window,
             'edit',
             $after,
-            EditWords::say($edit, $before, $after),
-            $edit,
+            $edit->says(Names::between($before, $after)),
+            Edits::write($edit),
         );
     }
 

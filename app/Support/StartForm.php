@@ -5,16 +5,18 @@ declare(strict_types=1);
 namespace App\Support;
 
 use App\Models\Preference;
+use App\Stations\Forms\AddCircuitForm;
 use BenchGlow\Build\Document;
 use BenchGlow\Build\Index;
+use BenchGlow\Edit\AddItem;
 use BenchGlow\Edit\Editor;
+use BenchGlow\Edit\UseWay;
 use BenchGlow\Format\BadBuild;
 use BenchGlow\Format\Fields;
 use BenchGlow\Format\FormatOne;
 use BenchGlow\Parts\Catalogue;
 use BenchGlow\Quantity\NotUnderstood;
 use BenchGlow\Sizing\NotFitted;
-use BenchGlow\Ways\Ways;
 
 /** A new build from five questions: place, supply, what glows, when, constraints. Each may be skipped. */
 final readonly class StartForm
@@ -78,11 +80,10 @@ final readonly class StartForm
         $document = $this->lit($document, $in, $supply->number('nominal_v'));
         $document = $this->switched($document, $in->text('when'));
         foreach ($this->facts($in) as $n => $fact) {
-            $document = Editor::apply($document, [
-                'op' => 'add',
-                'section' => 'brief.facts',
-                'value' => ['id' => 'fact_'.($n + 1), ...$fact],
-            ]);
+            $document = Editor::apply(
+                $document,
+                new AddItem('brief.facts', new Fields(['id' => 'fact_'.($n + 1), ...$fact])),
+            );
         }
 
         return $document;
@@ -102,9 +103,8 @@ final readonly class StartForm
 
         return Editor::apply(
             $document,
-            (new EditForm($this->preference, $document))->edit(
+            (new AddCircuitForm($document, $this->preference))->edit(
                 new Fields([
-                    'op' => 'add_circuit',
                     'label' => trim($in->text('label')) ?: 'First light',
                     'part' => $key,
                     'amount' => $amount,
@@ -120,25 +120,26 @@ final readonly class StartForm
             return $document;
         }
         if (! isset(self::INPUTS[$when])) {
-            return Editor::apply($document, [
-                'op' => 'use_way',
-                'circuit' => $circuit,
-                'way' => $when === 'host_plus' ? 'relay_positive' : 'relay_ground',
-            ]);
+            return Editor::apply(
+                $document,
+                new UseWay($circuit, $when === 'host_plus' ? 'relay_positive' : 'relay_ground'),
+            );
         }
         [$label, $positions, $part] = self::INPUTS[$when];
         $input = Index::of($document)->has($when) ? "{$when}_input" : $when;
-        $document = Editor::apply($document, [
-            'op' => 'add',
-            'section' => 'inputs',
-            'value' => ['id' => $input, 'label' => $label, 'kind' => $when, 'positions' => $positions],
-        ]);
+        $document = Editor::apply(
+            $document,
+            new AddItem(
+                'inputs',
+                new Fields(['id' => $input, 'label' => $label, 'kind' => $when, 'positions' => $positions]),
+            ),
+        );
 
         return Editor::apply(
             $document,
             $part === null
-                ? ['op' => 'use_way', 'circuit' => $circuit, 'way' => 'hand', 'inputs' => [$input]]
-                : Ways::handWith($document, $circuit, $input, $part),
+                ? new UseWay($circuit, 'hand', inputs: [$input])
+                : UseWay::hand($document, $circuit, $input, $part),
         );
     }
 

@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace App\View;
 
+use App\Models\Preference;
 use BenchGlow\Analysis\FuseFigures;
 use BenchGlow\Analysis\LeadFigures;
 use BenchGlow\Build\Document;
@@ -135,6 +136,11 @@ final class Shelf
         }
 
         return $all;
+    }
+
+    public static function lengthExample(Preference $preference): string
+    {
+        return $preference->units === 'imperial' ? '6\' 4 1/2"' : '1.84 m or 12';
     }
 
     /** @return array<string, string> */

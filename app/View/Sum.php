@@ -5,12 +5,15 @@ declare(strict_types=1);
 namespace App\View;
 
 use App\Models\Preference;
-use App\Support\EditForm;
+use App\Stations\Forms\AddCircuitForm;
 use BenchGlow\Build\Build;
 use BenchGlow\Build\Document;
 use BenchGlow\Check\Review;
 use BenchGlow\Drawing\Shape;
+use BenchGlow\Edit\Edit;
 use BenchGlow\Edit\Editor;
+use BenchGlow\Edit\FeedStrip;
+use BenchGlow\Edit\SetField;
 use BenchGlow\Format\BadBuild;
 use BenchGlow\Format\Fields;
 use BenchGlow\Format\FormatOne;
@@ -117,7 +120,6 @@ final class Sum
     private function form(): array
     {
         return [
-            'op' => 'add_circuit',
             'label' => $this->kind === 'strip' ? 'Strip' : 'LED row',
             'part' => $this->typed['part'],
             'amount' => $this->kind === 'strip'
@@ -154,10 +156,10 @@ final class Sum
         return $document;
     }
 
-    /** @return \Generator<array<string, mixed>> */
+    /** @return \Generator<Edit> */
     private function edits(Document $document, string $label): \Generator
     {
-        $form = new EditForm($this->preference, $document);
+        $form = new AddCircuitForm($document, $this->preference);
         try {
             $edit = $form->edit(new Fields([...$this->form(), 'label' => $label]));
         } catch (NotUnderstood|BadBuild $e) {
@@ -178,13 +180,15 @@ final class Sum
         if ($this->kind === 'strip' && $light !== null && $lead !== null) {
             $document = $this->over($document, $this->number('way', Unit::Length));
             if ($build->lights[$light]->fit()->units >= 1) {
-                $document = Editor::apply($document, [
-                    'op' => 'feed',
-                    'id' => $light,
-                    'feed' => in_array($this->typed['feed'], ['start', 'end', 'both', 'middle'], true)
-                        ? $this->typed['feed']
-                        : 'start',
-                ]);
+                $document = Editor::apply(
+                    $document,
+                    new FeedStrip(
+                        $light,
+                        in_array($this->typed['feed'], ['start', 'end', 'both', 'middle'], true)
+                            ? $this->typed['feed']
+                            : 'start',
+                    ),
+                );
             }
         }
 
@@ -198,12 +202,7 @@ final class Sum
 
         return $lead === null
             ? $document
-            : Editor::apply($document, [
-                'op' => 'set',
-                'id' => $lead,
-                'field' => 'length_m',
-                'value' => round($metres, 9),
-            ]);
+            : Editor::apply($document, new SetField($lead, 'length_m', round($metres, 9)));
     }
 
     public function ambientC(): float

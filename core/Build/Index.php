@@ -81,6 +81,33 @@ final readonly class Index
         $sections[$id] = $section;
     }
 
+    /**
+     * The first id near a wish that nothing has.
+     *
+     * @param  array<string, true>  $also  ids that are taken too
+     */
+    public function free(string $wish, array $also = []): string
+    {
+        $base = $this->slug($wish);
+        for ($id = $base, $n = 2; isset($this->paths[$id]) || isset($also[$id]); $n++) {
+            $id = "{$base}_{$n}";
+        }
+
+        return $id;
+    }
+
+    /**
+     * The first id of a letter and a number that nothing has: F3, R1.
+     *
+     * @param  array<string, true>  $also  ids that are taken too
+     */
+    public function numbered(string $letter, array $also = []): string
+    {
+        for ($n = 1; isset($this->paths["{$letter}{$n}"]) || isset($also["{$letter}{$n}"]); $n++);
+
+        return "{$letter}{$n}";
+    }
+
     public function has(string $id): bool
     {
         return isset($this->paths[$id]);

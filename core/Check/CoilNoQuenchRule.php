@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace BenchGlow\Check;
 
 use BenchGlow\Analysis\Analysis;
+use BenchGlow\Edit\UsePart;
 use BenchGlow\Format\Fields;
 
 /** A relay coil without diode or resistor beside electronics (electrics.md 7). */
@@ -75,14 +76,13 @@ final class CoilNoQuenchRule implements Rule
         return null;
     }
 
-    /** @return array<string, mixed>|null */
-    private function quenched(Fields $part, string $relay): ?array
+    private function quenched(Fields $part, string $relay): ?UsePart
     {
         $key = str_replace('_plain', '_resistor', $part->text('catalogue', $part->text('id')));
         $better = \BenchGlow\Parts\Catalogue::part($key);
 
         return $better === null || ! str_contains($key, 'resistor')
             ? null
-            : ['op' => 'use_part', 'id' => $relay, 'part' => $better->data];
+            : new UsePart($relay, $better);
     }
 }

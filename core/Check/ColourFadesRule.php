@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace BenchGlow\Check;
 
 use BenchGlow\Analysis\Analysis;
+use BenchGlow\Edit\FeedBothEnds;
 use BenchGlow\Options\FeedOptions;
 use BenchGlow\Quantity\Shown;
 use BenchGlow\Quantity\Words;
@@ -52,7 +53,7 @@ final class ColourFadesRule implements Rule
                         Shown::percent(min($even)).
                         '. Feed both ends, or put an amplifier in between.',
                     $one ? 'Feed both ends' : null,
-                    $one ? ['op' => 'feed_both_ends', 'id' => $light->id] : null,
+                    $one ? new FeedBothEnds($light->id) : null,
                 );
             }
         }

@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace BenchGlow\Check;
 
 use BenchGlow\Analysis\Analysis;
+use BenchGlow\Edit\SetField;
 use BenchGlow\Quantity\Shown;
 use BenchGlow\Quantity\Words;
 use BenchGlow\Scene\State;
@@ -51,7 +52,7 @@ final class FeedDropRule implements Rule
                     ' is the target.'.
                     ($mend ? " Take {$lead->recommended->label()}." : ' Shorten the way or split the load.'),
                 $mend ? "Lay {$lead->recommended->label()}" : null,
-                $mend ? ['op' => 'set', 'id' => $worst, 'field' => 'wire', 'value' => null] : null,
+                $mend ? new SetField($worst, 'wire', null) : null,
             );
         }
 

@@ -4,10 +4,13 @@ declare(strict_types=1);
 
 namespace BenchGlow\Check;
 
+use BenchGlow\Edit\Edit;
+use BenchGlow\Edit\Edits;
+
 /** Something a rule saw: where, how bad, in a sentence, and the edit that mends it where the program can. */
 final readonly class Finding
 {
-    /** @param  array<string, mixed>|null  $edit */
+    /** @param  Edit|null  $edit  that mends it */
     public function __construct(
         public string $rule,
         public Severity $severity,
@@ -15,7 +18,7 @@ final readonly class Finding
         public string $subject,
         public string $message,
         public ?string $fix = null,
-        public ?array $edit = null,
+        public ?Edit $edit = null,
         public ?string $acceptedBecause = null,
     ) {
     }
@@ -43,7 +46,7 @@ final readonly class Finding
             'circuit' => $this->circuit,
             'subject' => $this->subject,
             'message' => $this->message,
-            'fix' => $this->edit === null ? null : ['label' => $this->fix, 'edit' => $this->edit],
+            'fix' => $this->edit === null ? null : ['label' => $this->fix, 'edit' => Edits::write($this->edit)],
         ];
     }
 }

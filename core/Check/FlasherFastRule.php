@@ -5,6 +5,11 @@ declare(strict_types=1);
 namespace BenchGlow\Check;
 
 use BenchGlow\Analysis\Analysis;
+use BenchGlow\Edit\AddItem;
+use BenchGlow\Edit\Batch;
+use BenchGlow\Edit\UsePart;
+use BenchGlow\Format\Fields;
+use BenchGlow\Parts\Catalogue;
 use BenchGlow\Quantity\Shown;
 use BenchGlow\Quantity\Words;
 
@@ -59,41 +64,23 @@ final class FlasherFastRule implements Rule
         return $findings;
     }
 
-    /** @return array<string, mixed>|null */
-    private static function electronic(Analysis $analysis, string $id): ?array
+    private static function electronic(Analysis $analysis, string $id): ?Batch
     {
-        $better = \BenchGlow\Parts\Catalogue::part('flasher_three');
+        $better = Catalogue::part('flasher_three');
         // Its third pin has to find the return.
         $minus = $analysis->build->mainSupply();
 
         return $better === null || $minus === null
             ? null
-            : [
-                'op' => 'batch',
-                'edits' => [
-                    ['op' => 'use_part', 'id' => $id, 'part' => $better->data],
-                    [
-                        'op' => 'add',
-                        'section' => 'leads',
-                        'value' => [
-                            'id' => self::free($analysis, "{$id}_return"),
-                            'label' => 'Return of the flasher',
-                            'cores' => [["{$id}.e", "{$minus->id}.minus"]],
-                            'length_m' => null,
-                            'wire' => null,
-                        ],
-                    ],
-                ],
-            ];
-    }
-
-    private static function free(Analysis $analysis, string $wish): string
-    {
-        $id = $wish;
-        for ($n = 2; $analysis->build->index->has($id); $n++) {
-            $id = "{$wish}_{$n}";
-        }
-
-        return $id;
+            : new Batch([
+                new UsePart($id, $better),
+                new AddItem('leads', new Fields([
+                    'id' => $analysis->build->index->free("{$id}_return"),
+                    'label' => 'Return of the flasher',
+                    'cores' => [["{$id}.e", "{$minus->id}.minus"]],
+                    'length_m' => null,
+                    'wire' => null,
+                ])),
+            ]);
     }
 }

@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace BenchGlow\Check;
 
 use BenchGlow\Analysis\Analysis;
+use BenchGlow\Edit\SetField;
 use BenchGlow\Quantity\Shown;
 use BenchGlow\Quantity\Words;
 
@@ -42,8 +43,8 @@ final class FuseExceedsWireRule implements Rule
                         : ' Fit '.Shown::amps($better).'.'),
                 $better === null ? 'Let the wire follow the recommendation' : 'Fit '.Shown::amps($better),
                 $better === null
-                    ? ['op' => 'set', 'id' => $lead->id, 'field' => 'wire', 'value' => null]
-                    : ['op' => 'set', 'id' => $fuse->id, 'field' => 'fuse_a', 'value' => $better],
+                    ? new SetField($lead->id, 'wire', null)
+                    : new SetField($fuse->id, 'fuse_a', $better),
             );
         }
 

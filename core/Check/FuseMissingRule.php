@@ -5,6 +5,8 @@ declare(strict_types=1);
 namespace BenchGlow\Check;
 
 use BenchGlow\Analysis\Analysis;
+use BenchGlow\Edit\AddItem;
+use BenchGlow\Format\Fields;
 use BenchGlow\Harness\Step;
 use BenchGlow\Quantity\Extreme;
 
@@ -53,7 +55,7 @@ final class FuseMissingRule implements Rule
         $wire = $analysis->harness->wires[$first->id];
         // A core written from the light to the plus has its source end last.
         $at = $wire->from === $first->from ? min(0.1, $length) : max(0.0, $length - 0.1);
-        for ($n = 1; $analysis->build->index->has("F{$n}"); $n++);
+        $fuse = $analysis->build->index->numbered('F');
 
         return new Finding(
             $this->id(),
@@ -62,18 +64,14 @@ final class FuseMissingRule implements Rule
             $lead,
             "Nothing opens when this wire is shorted: {$analysis->build->leads[$lead]->label} leaves {$supply} without a fuse.",
             'Fit a fuse at the source',
-            [
-                'op' => 'add',
-                'section' => "leads.{$lead}.inline",
-                'value' => [
-                    'id' => "F{$n}",
-                    'kind' => 'fuse',
-                    'at_m' => $at,
-                    'core' => $wire->core,
-                    'fuse_a' => null,
-                    'form' => 'inline_blade',
-                ],
-            ],
+            new AddItem("leads.{$lead}.inline", new Fields([
+                'id' => $fuse,
+                'kind' => 'fuse',
+                'at_m' => $at,
+                'core' => $wire->core,
+                'fuse_a' => null,
+                'form' => 'inline_blade',
+            ])),
         );
     }
 }

@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace BenchGlow\Check;
 
 use BenchGlow\Analysis\Analysis;
+use BenchGlow\Edit\SetField;
 use BenchGlow\Harness\Step;
 
 /** Wire before the fuse is protected by nothing (electrics.md 5). */
@@ -50,7 +51,7 @@ final class FuseTooFarRule implements Rule
                     $analysis->length($limit).
                     " of {$supply->label}.",
                 $own ? 'Move the fuse to '.$analysis->length(min(0.1, $limit)) : null,
-                $own ? ['op' => 'set', 'id' => $fuse->id, 'field' => 'at_m', 'value' => min(0.1, $limit)] : null,
+                $own ? new SetField($fuse->id, 'at_m', min(0.1, $limit)) : null,
             );
         }
 

@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace BenchGlow\Check;
 
 use BenchGlow\Analysis\Analysis;
+use BenchGlow\Edit\SetField;
 use BenchGlow\Quantity\Shown;
 
 /** A fuse that its own load will open sooner or later (electrics.md 5). */
@@ -35,7 +36,7 @@ final class FuseTooSmallRule implements Rule
                     ' runs through it for hours.'.
                     ($better === null ? '' : ' Fit '.Shown::amps($better).'.'),
                 $better === null ? null : 'Fit '.Shown::amps($better),
-                $better === null ? null : ['op' => 'set', 'id' => $fuse->id, 'field' => 'fuse_a', 'value' => $better],
+                $better === null ? null : new SetField($fuse->id, 'fuse_a', $better),
             );
         }
 

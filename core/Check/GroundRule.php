@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace BenchGlow\Check;
 
 use BenchGlow\Analysis\Analysis;
+use BenchGlow\Edit\SetField;
 use BenchGlow\Quantity\Words;
 
 /** A return on paint, on a surface nobody has looked at, or on a fastening that carries no lug (safety.md). */
@@ -49,7 +50,7 @@ final class GroundRule implements Rule
                         Words::within($label).
                         '. Bare the metal under the ring, tighten it, paint over it.',
                     'Bared to metal',
-                    ['op' => 'set', 'id' => $id, 'field' => 'surface', 'value' => 'bare_metal'],
+                    new SetField($id, 'surface', 'bare_metal'),
                 );
             } elseif ($ground->text('surface') === 'unknown') {
                 $findings[] = new Finding(

@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace BenchGlow\Check;
 
 use BenchGlow\Analysis\Analysis;
+use BenchGlow\Edit\UsePart;
 use BenchGlow\Quantity\Words;
 
 /** A mercury tilt switch is toxic when it breaks (safety.md). */
@@ -33,7 +34,7 @@ final class MercuryTiltRule implements Rule
                     Words::first(Contacts::name($device, $part)).
                         ' holds mercury, which is toxic when it breaks. Take a ball or solid-state type.',
                     'Take a ball tilt switch',
-                    $better === null ? null : ['op' => 'use_part', 'id' => $id, 'part' => $better->data],
+                    $better === null ? null : new UsePart($id, $better),
                 );
             }
         }

@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace BenchGlow\Check;
 
 use BenchGlow\Analysis\Analysis;
+use BenchGlow\Edit\SetField;
 use BenchGlow\Quantity\Shown;
 
 /** A wanted length that falls between cut marks (electrics.md 3). */
@@ -44,12 +45,7 @@ final class StripCutMismatchRule implements Rule
                     self::small($analysis, $down + $pitch - $light->wantedM()).
                     '.',
                 $fit->gapM > 0 ? 'Cut '.$analysis->length($down + $pitch) : 'Cut '.$analysis->length($down),
-                [
-                    'op' => 'set',
-                    'id' => $light->id,
-                    'field' => 'wanted_m',
-                    'value' => round($fit->gapM > 0 ? $down + $pitch : $down, 6),
-                ],
+                new SetField($light->id, 'wanted_m', round($fit->gapM > 0 ? $down + $pitch : $down, 6)),
             );
         }
 

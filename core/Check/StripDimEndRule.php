@@ -6,6 +6,9 @@ namespace BenchGlow\Check;
 
 use BenchGlow\Analysis\Analysis;
 use BenchGlow\Build\Light;
+use BenchGlow\Edit\Edit;
+use BenchGlow\Edit\FeedBothEnds;
+use BenchGlow\Edit\FeedStrip;
 use BenchGlow\Options\FeedOptions;
 use BenchGlow\Quantity\Extreme;
 use BenchGlow\Quantity\Shown;
@@ -62,7 +65,7 @@ final class StripDimEndRule implements Rule
     /**
      * Both ends where that keeps the target, else the evener of both ends and middle, each solved on this build.
      *
-     * @return array{string, array<string, mixed>}|null
+     * @return array{string, Edit}|null
      */
     private function fix(Analysis $analysis, Light $light): ?array
     {
@@ -70,8 +73,8 @@ final class StripDimEndRule implements Rule
         if (count($marks) !== 1) {
             return null;
         }
-        $both = ['op' => 'feed_both_ends', 'id' => $light->id];
-        $middle = ['op' => 'feed', 'id' => $light->id, 'feed' => 'middle'];
+        $both = new FeedBothEnds($light->id);
+        $middle = new FeedStrip($light->id, 'middle');
         $inMiddle = $marks === [intdiv($light->fit()->units, 2)];
         $evenBoth = FeedOptions::evenness($analysis, $light->id, $both);
         $useMiddle =

@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace BenchGlow\Check;
 
 use BenchGlow\Analysis\Analysis;
+use BenchGlow\Edit\FeedBothEnds;
 use BenchGlow\Options\FeedOptions;
 use BenchGlow\Quantity\Words;
 
@@ -40,7 +41,7 @@ final class StripRunTooLongRule implements Rule
                         $analysis->length($limit).
                         '.',
                     count($marks) === 1 ? 'Feed both ends' : null,
-                    count($marks) === 1 ? ['op' => 'feed_both_ends', 'id' => $light->id] : null,
+                    count($marks) === 1 ? new FeedBothEnds($light->id) : null,
                 );
             }
         }

@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace BenchGlow\Check;
 
 use BenchGlow\Analysis\Analysis;
+use BenchGlow\Edit\SetField;
 use BenchGlow\Quantity\Words;
 
 /** Less than one cut unit (electrics.md 3). */
@@ -32,12 +33,7 @@ final class StripTooShortRule implements Rule
                         $analysis->length($light->strip()->pitchM()).
                         ' is the least.',
                     'Take one unit',
-                    [
-                        'op' => 'set',
-                        'id' => $light->id,
-                        'field' => 'wanted_m',
-                        'value' => round($light->strip()->pitchM(), 6),
-                    ],
+                    new SetField($light->id, 'wanted_m', round($light->strip()->pitchM(), 6)),
                 );
             }
         }

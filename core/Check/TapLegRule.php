@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace BenchGlow\Check;
 
 use BenchGlow\Analysis\Analysis;
+use BenchGlow\Edit\SetField;
 use BenchGlow\Quantity\Shown;
 
 /** A fuse tap that sits, or may sit, so that the donor's own fuse carries both loads (electrics.md 6). */
@@ -24,7 +25,7 @@ final class TapLegRule implements Rule
                 continue;
             }
             $way = $analysis->build->index->item($device->text('way'))->text('label', $device->text('way'));
-            $edit = ['op' => 'set', 'id' => $id, 'field' => 'live_leg', 'value' => 'common'];
+            $edit = new SetField($id, 'live_leg', 'common');
             $findings[] =
                 $leg === 'other'
                     ? new Finding(

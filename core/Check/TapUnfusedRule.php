@@ -5,6 +5,8 @@ declare(strict_types=1);
 namespace BenchGlow\Check;
 
 use BenchGlow\Analysis\Analysis;
+use BenchGlow\Edit\AddItem;
+use BenchGlow\Format\Fields;
 use BenchGlow\Quantity\Shown;
 use BenchGlow\Quantity\Words;
 
@@ -35,7 +37,7 @@ final class TapUnfusedRule implements Rule
             if ($fused <= $analysis->build->settings->fuseDistanceM || ($donor !== null && $donor <= $allowed)) {
                 continue;
             }
-            for ($n = 1; $analysis->build->index->has("F{$n}"); $n++);
+            $fuse = $analysis->build->index->numbered('F');
             $lead = $analysis->build->leads[$tap->lead];
             $fromEnd = ($lead->cores[0][0] ?? null) === $tap->pin;
             $findings[] = new Finding(
@@ -51,18 +53,14 @@ final class TapUnfusedRule implements Rule
                     Shown::amps($allowed).
                     '. Put a fuse where it is tapped.',
                 'Fit a fuse at the tap',
-                [
-                    'op' => 'add',
-                    'section' => "leads.{$tap->lead}.inline",
-                    'value' => [
-                        'id' => "F{$n}",
-                        'kind' => 'fuse',
-                        'at_m' => $fromEnd ? 0 : $analysis->leads[$tap->lead]->lengthM,
-                        'core' => 1,
-                        'fuse_a' => null,
-                        'form' => 'inline_blade',
-                    ],
-                ],
+                new AddItem("leads.{$tap->lead}.inline", new Fields([
+                    'id' => $fuse,
+                    'kind' => 'fuse',
+                    'at_m' => $fromEnd ? 0 : $analysis->leads[$tap->lead]->lengthM,
+                    'core' => 1,
+                    'fuse_a' => null,
+                    'form' => 'inline_blade',
+                ])),
             );
         }
 

@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace BenchGlow\Check;
 
 use BenchGlow\Analysis\Analysis;
+use BenchGlow\Edit\SetField;
 use BenchGlow\Quantity\Shown;
 
 /** A wire that carries more than its place allows (electrics.md 4). */
@@ -38,7 +39,7 @@ final class WireOverAmpsRule implements Rule
                     ' there.'.
                     ($lead->recommended === null ? '' : " Take {$lead->recommended->label()}."),
                 $mend ? "Lay {$lead->recommended->label()}" : null,
-                $mend ? ['op' => 'set', 'id' => $lead->id, 'field' => 'wire', 'value' => null] : null,
+                $mend ? new SetField($lead->id, 'wire', null) : null,
             );
         }
 

@@ -7,8 +7,10 @@ namespace BenchGlow\Command;
 use BenchGlow\Analysis\Analysis;
 use BenchGlow\Analysis\Intent;
 use BenchGlow\Format\BadBuild;
+use BenchGlow\Lists\PartsList;
 use BenchGlow\Network\Compiler;
 use BenchGlow\Network\Netlist;
+use BenchGlow\Quantity\Csv;
 use BenchGlow\Quantity\Extreme;
 
 /** What `glow report --out` writes: all states as CSV, or one state's netlist. */
@@ -59,8 +61,19 @@ final class Export
             }
         }
 
-        return implode("\n", array_map(fn (array $r): string => implode(',', array_map(self::cell(...), $r)), $rows)).
-            "\n";
+        return Csv::text($rows);
+    }
+
+    /** The parts list; what has no figure shows a dash. */
+    public static function parts(Analysis $analysis): string
+    {
+        $rows = [['part', 'label', 'count', 'length_m', 'price']];
+        $figure = fn (int|float|null $x): int|float|string => is_float($x) ? round($x, 4) : $x ?? '—';
+        foreach (PartsList::of($analysis) as $r) {
+            $rows[] = [$r['part'], $r['label'], $figure($r['count']), $figure($r['length_m']), $figure($r['price'])];
+        }
+
+        return Csv::text($rows);
     }
 
     /**
@@ -92,15 +105,5 @@ final class Export
             $compiled->network,
             $analysis->build->document->title().", supply {$supply}".($so === '' ? '' : ", {$so}"),
         );
-    }
-
-    private static function cell(int|float|string $value): string
-    {
-        if (! is_string($value)) {
-            return (string) json_encode(round($value, 9));
-        }
-        $value = preg_match('/^[=+\-@]/', $value) === 1 ? "'{$value}" : $value;
-
-        return preg_match('/[",\n]/', $value) === 1 ? '"'.str_replace('"', '""', $value).'"' : $value;
     }
 }

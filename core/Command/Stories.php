@@ -8,6 +8,7 @@ use BenchGlow\Build\Build;
 use BenchGlow\Build\Document;
 use BenchGlow\Format\BadBuild;
 use BenchGlow\Format\Fields;
+use BenchGlow\Quantity\Csv;
 use BenchGlow\Story\Idea;
 use BenchGlow\Story\Ideas;
 use BenchGlow\Story\Story;
@@ -50,23 +51,16 @@ final class Stories
     public static function csv(Document $document, ?string $id): string
     {
         [, $ideas] = self::compared($document, $id);
-        $lines = ['circuit,idea,from_s,to_s,lit,wanted'];
+        $rows = [['circuit', 'idea', 'from_s', 'to_s', 'lit', 'wanted']];
         foreach ($ideas as $circuit => $list) {
             foreach ($list as $idea) {
                 foreach ($idea->day->spans as [$from, $to, $lit, $wanted]) {
-                    $lines[] = implode(',', [
-                        $circuit,
-                        '"'.str_replace('"', '""', $idea->name).'"',
-                        $from,
-                        $to,
-                        $lit ? 1 : 0,
-                        $wanted ? 1 : 0,
-                    ]);
+                    $rows[] = [$circuit, $idea->name, $from, $to, (int) $lit, (int) $wanted];
                 }
             }
         }
 
-        return implode("\n", $lines)."\n";
+        return Csv::text($rows);
     }
 
     /**

@@ -16,11 +16,19 @@ final class LightRow
 
     /**
      * @param  array<string, EmitterState>  $states
+     * @param  int  $most  lamps drawn at most
      * @return list<Shape>
      */
-    public static function shapes(Light $light, array $states, float $x, float $y, float $w, float $h): array
-    {
-        $colours = self::unitColours($light, $states);
+    public static function shapes(
+        Light $light,
+        array $states,
+        float $x,
+        float $y,
+        float $w,
+        float $h,
+        int $most = self::MOST_UNITS,
+    ): array {
+        $colours = self::unitColours($light, $states, $most);
         $count = count($colours);
         if ($count === 0) {
             return [Shape::box('carrier', $x, $y, $w, $h, $light->id, 'dark')];
@@ -88,11 +96,11 @@ final class LightRow
      * @param  array<string, EmitterState>  $states
      * @return list<array{string, float, int}> hex, relative flux and number of the unit, one per drawn unit
      */
-    private static function unitColours(Light $light, array $states): array
+    private static function unitColours(Light $light, array $states, int $most): array
     {
         $units = max([0, ...array_map(fn (EmitterState $e): int => count($e->flux), $states)]);
         $emitters = $light->emitters();
-        $groups = min($units, self::MOST_UNITS);
+        $groups = min($units, $most);
         $colours = [];
         for ($g = 0; $g < $groups; $g++) {
             // First and last stay exact; a group shows its dimmest unit, so the dimmest of all is never hidden.

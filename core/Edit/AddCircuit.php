@@ -4,17 +4,34 @@ declare(strict_types=1);
 
 namespace BenchGlow\Edit;
 
-use BenchGlow\Build\Circuit;
-use BenchGlow\Build\Light;
+use BenchGlow\Build\Names;
 use BenchGlow\Format\BadBuild;
 use BenchGlow\Format\Fields;
 
 /** A circuit with its first light. */
-final class AddCircuit
+final readonly class AddCircuit implements Edit
 {
-    public static function addCircuit(Draft $draft, Fields $f): void
+    /**
+     * @param  Fields  $light  kind and size, as in the build file
+     * @param  Fields  $part  of the catalogue or of the file
+     * @param  string  $supply  '' for the first
+     */
+    public function __construct(
+        public string $label,
+        public Fields $light,
+        public Fields $part,
+        public string $supply = '',
+    ) {
+    }
+
+    public function says(Names $names): string
     {
-        $label = trim($f->text('label'));
+        return "{$this->label}: new circuit";
+    }
+
+    public function apply(Draft $draft): void
+    {
+        $label = trim($this->label);
         if ($label === '') {
             throw BadBuild::at('/label', 'a circuit needs a name, as "Galley shelf".');
         }
@@ -23,13 +40,7 @@ final class AddCircuit
             ...$draft->list(['circuits']),
             ['id' => $id, 'flag' => CopyCircuit::freeFlag($draft, $label), 'label' => $label, 'wants' => []],
         ];
-        $light = $f->object('light');
-        AddLight::addLight(
-            $draft,
-            $id,
-            $f->text('supply'),
-            new Fields(['label' => $label, ...$light->data]),
-            $f->object('part'),
-        );
+        $light = new Fields(['label' => $label, ...$this->light->data]);
+        AddLight::put($draft, $id, $this->supply, $light, $this->part);
     }
 }

@@ -4,18 +4,28 @@ declare(strict_types=1);
 
 namespace BenchGlow\Edit;
 
+use BenchGlow\Build\Names;
 use BenchGlow\Format\BadBuild;
 use BenchGlow\Format\Fields;
 use BenchGlow\Format\FormatOne;
 
 /** A thing more in a list. */
-final class AddItem
+final readonly class AddItem implements Edit
 {
-    /** @throws BadBuild where a build has no such section */
-    public static function add(Draft $draft, Fields $f): void
+    /** @param  string  $section  a section of the build, or a list inside a thing: leads.feed.inline */
+    public function __construct(public string $section, public Fields $value, public ?string $before = null)
+    {
+    }
+
+    public function says(Names $names): string
+    {
+        return 'Added '.($this->value->text('label') ?: $this->value->text('kind') ?: str_replace('.', ' ', $this->section));
+    }
+
+    public function apply(Draft $draft): void
     {
         $path = [];
-        $section = explode('.', $f->text('section'))[0];
+        $section = explode('.', $this->section)[0];
         $known = array_keys(FormatOne::shape()->fieldsOf(null));
         if (! in_array($section, $known, true)) {
             throw BadBuild::at(
@@ -23,16 +33,15 @@ final class AddItem
                 "a build has no section `{$section}`.".BadBuild::nearMiss($section, $known),
             );
         }
-        foreach (explode('.', $f->text('section')) as $step) {
+        foreach (explode('.', $this->section) as $step) {
             // A section inside a thing is named by the thing's id: leads.feed.inline
             $path = $path !== [] && $draft->index->has($step) ? $draft->index->paths[$step] : [...$path, $step];
         }
         $list = $draft->list($path);
-        $value = $f->object('value')->data;
-        $before = $f->textOrNull('before');
+        $value = $this->value->data;
         $place = count($list);
         foreach ($list as $i => $item) {
-            if ($before !== null && is_array($item) && ($item['id'] ?? null) === $before) {
+            if ($this->before !== null && is_array($item) && ($item['id'] ?? null) === $this->before) {
                 $place = $i;
             }
         }

@@ -5,14 +5,36 @@ declare(strict_types=1);
 namespace BenchGlow\Edit;
 
 use BenchGlow\Build\Light;
+use BenchGlow\Build\Names;
 use BenchGlow\Format\BadBuild;
 use BenchGlow\Format\Fields;
 
 /** A light on its own fused lead, straight from a supply. */
-final class AddLight
+final readonly class AddLight implements Edit
 {
-    /** A light on its own fused lead, straight from a supply. */
-    public static function addLight(Draft $draft, string $circuit, string $supply, Fields $light, Fields $part): void
+    /**
+     * @param  Fields  $light  kind and size, as in the build file
+     * @param  string  $supply  '' for the first
+     */
+    public function __construct(
+        public string $circuit,
+        public Fields $light,
+        public Fields $part,
+        public string $supply = '',
+    ) {
+    }
+
+    public function apply(Draft $draft): void
+    {
+        self::put($draft, $this->circuit, $this->supply, $this->light, $this->part);
+    }
+
+    public function says(Names $names): string
+    {
+        return $names->said($this->circuit, 'a light more');
+    }
+
+    public static function put(Draft $draft, string $circuit, string $supply, Fields $light, Fields $part): void
     {
         if ($supply === '') {
             $supply = (
@@ -63,17 +85,12 @@ final class AddLight
     public static function fuses(Draft $draft, string $supply, array $cores): array
     {
         $fuses = [];
-        $n = 1;
         foreach ($cores as $c => [$from]) {
             if ($from !== "{$supply}.plus") {
                 continue;
             }
-            while ($draft->index->has("F{$n}") || isset($draft->named["F{$n}"])) {
-                $n++;
-            }
-            $draft->named["F{$n}"] = true;
             $fuses[] = [
-                'id' => "F{$n}",
+                'id' => $draft->number('F'),
                 'kind' => 'fuse',
                 'at_m' => 0,
                 'core' => $c + 1,

@@ -5,20 +5,31 @@ declare(strict_types=1);
 namespace BenchGlow\Edit;
 
 use BenchGlow\Build\Circuit;
+use BenchGlow\Build\Names;
 use BenchGlow\Format\BadBuild;
 use BenchGlow\Format\Fields;
 
 /** A circuit again, with new ids everywhere. */
-final class CopyCircuit
+final readonly class CopyCircuit implements Edit
 {
-    public static function copyCircuit(Draft $draft, string $id, string $label): void
+    public function __construct(public string $id, public string $label = '')
     {
+    }
+
+    public function says(Names $names): string
+    {
+        return $names->said($this->id, 'copied');
+    }
+
+    public function apply(Draft $draft): void
+    {
+        $id = $this->id;
         $draft->known($id);
         if ($draft->index->sections[$id] !== 'circuits') {
             throw BadBuild::at('/id', "`{$id}` is no circuit.");
         }
         $source = $draft->index->item($id);
-        $label = $label !== '' ? $label : $source->text('label').', copy';
+        $label = $this->label !== '' ? $this->label : $source->text('label').', copy';
         $names = [$id => $draft->name($label)];
         $taken = $draft->index;
         $rename = function (string $old) use (&$names, $taken): void {

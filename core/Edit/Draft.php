@@ -14,15 +14,34 @@ final class Draft
     /** @var array<array-key, mixed> */
     public array $data;
 
-    public readonly Index $index;
+    public Index $index;
 
     /** @var array<string, true> ids this edit has given */
     public array $named = [];
 
-    public function __construct(public readonly Document $document)
+    public function __construct(public Document $document)
     {
         $this->data = $document->data;
         $this->index = Index::of($document);
+    }
+
+    /**
+     * What has been done so far becomes the document the next edit reads.
+     *
+     * @throws BadBuild where it is no valid build
+     */
+    public function settle(): void
+    {
+        $this->document = $this->finished();
+        $this->data = $this->document->data;
+        $this->index = Index::of($this->document);
+        $this->named = [];
+    }
+
+    /** @throws BadBuild where it is no valid build */
+    public function finished(): Document
+    {
+        return $this->data === $this->document->data ? $this->document : Document::fromEdited($this->data);
     }
 
     public function known(string $id): void
@@ -72,11 +91,16 @@ final class Draft
     /** A new id near the wish that neither the document nor this edit has used. */
     public function name(string $wish): string
     {
-        $base = $this->index->slug($wish);
-        $id = $base;
-        for ($n = 2; $this->index->has($id) || isset($this->named[$id]); $n++) {
-            $id = "{$base}_{$n}";
-        }
+        $id = $this->index->free($wish, $this->named);
+        $this->named[$id] = true;
+
+        return $id;
+    }
+
+    /** The same for a letter with a number: F3, R1. */
+    public function number(string $letter): string
+    {
+        $id = $this->index->numbered($letter, $this->named);
         $this->named[$id] = true;
 
         return $id;

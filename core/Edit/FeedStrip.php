@@ -5,14 +5,37 @@ declare(strict_types=1);
 namespace BenchGlow\Edit;
 
 use BenchGlow\Build\Light;
+use BenchGlow\Build\Names;
 use BenchGlow\Build\Pins;
 use BenchGlow\Format\BadBuild;
 use BenchGlow\Format\Fields;
 use BenchGlow\Parts\StripFit;
 
 /** Where a strip is fed: its leads move to another cut mark, or a pair of wires runs along it. */
-final class FeedStrip
+final readonly class FeedStrip implements Edit
 {
+    private const POINTS = [
+        'start' => 'fed at its start',
+        'end' => 'fed at its end',
+        'middle' => 'fed in the middle',
+        'both' => 'fed at both ends',
+    ];
+
+    /** @param  string  $feed  start · end · middle · both */
+    public function __construct(public string $id, public string $feed)
+    {
+    }
+
+    public function apply(Draft $draft): void
+    {
+        self::feed($draft, $this->id, $this->feed);
+    }
+
+    public function says(Names $names): string
+    {
+        return $names->said($this->id, self::POINTS[$this->feed] ?? 'fed elsewhere');
+    }
+
     /** @return list<string> rails of a strip light */
     public static function rails(Draft $draft, string $light): array
     {

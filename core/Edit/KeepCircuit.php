@@ -4,13 +4,24 @@ declare(strict_types=1);
 
 namespace BenchGlow\Edit;
 
+use BenchGlow\Build\Names;
 use BenchGlow\Format\BadBuild;
 
 /** One circuit and what it needs: the other circuits, and host wires and ways nobody hangs on, are left out. For trying things on. */
-final class KeepCircuit
+final readonly class KeepCircuit implements Edit
 {
-    public static function keep(Draft $draft, string $circuit): void
+    public function __construct(public string $circuit)
     {
+    }
+
+    public function says(Names $names): string
+    {
+        return $names->said($this->circuit, 'alone');
+    }
+
+    public function apply(Draft $draft): void
+    {
+        $circuit = $this->circuit;
         if (($draft->index->sections[$circuit] ?? '') !== 'circuits') {
             throw BadBuild::at('/circuit', "nothing in circuits has the id `{$circuit}`.");
         }

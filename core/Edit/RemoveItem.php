@@ -4,12 +4,22 @@ declare(strict_types=1);
 
 namespace BenchGlow\Edit;
 
+use BenchGlow\Build\Names;
 use BenchGlow\Format\BadBuild;
 use BenchGlow\Format\Fields;
 
 /** Takes a thing out with all that hangs on it. */
-final class RemoveItem
+final readonly class RemoveItem implements Edit
 {
+    public function __construct(public string $id)
+    {
+    }
+
+    public function says(Names $names): string
+    {
+        return $names->said($this->id, 'removed');
+    }
+
     /** Id of something that uses a part. */
     public static function userOf(Draft $draft, string $part, string $except = ''): ?string
     {
@@ -28,8 +38,9 @@ final class RemoveItem
         return null;
     }
 
-    public static function remove(Draft $draft, string $id): void
+    public function apply(Draft $draft): void
     {
+        $id = $this->id;
         $draft->known($id);
         $gone = [$id => true];
         $section = $draft->index->sections[$id];

@@ -4,18 +4,32 @@ declare(strict_types=1);
 
 namespace BenchGlow\Edit;
 
-use BenchGlow\Format\Fields;
+use BenchGlow\Build\Names;
+use BenchGlow\Quantity\Gauge;
 
-/** The wire of a lead, by its size. */
-final class SetWire
+/** The wire of a lead, by its size: the file's own part of that size, or a new one. Null follows the recommendation. */
+final readonly class SetWire implements Edit
 {
-    /** A wire by its size: the file's own part of that size, or a new one. Null follows the recommendation. */
-    public static function setWire(Draft $draft, Fields $f): void
+    public function __construct(public string $id, public ?float $areaMm2, public ?int $awg = null)
     {
-        $lead = $f->text('id');
+    }
+
+    public function says(Names $names): string
+    {
+        $size = match (true) {
+            $this->areaMm2 === null => 'as recommended',
+            $this->awg !== null => Gauge::awg($this->awg)->label(),
+            default => Gauge::mm2($this->areaMm2)->label(),
+        };
+
+        return $names->said($this->id, "wire {$size}");
+    }
+
+    public function apply(Draft $draft): void
+    {
+        $lead = $this->id;
         $draft->known($lead);
-        $area = $f->numberOrNull('area_mm2');
-        $awg = $f->has('awg') ? $f->integer('awg') : null;
+        [$area, $awg] = [$this->areaMm2, $this->awg];
         $wire = null;
         if ($area !== null) {
             $name = $awg !== null ? "wire_{$awg}awg" : 'wire_'.str_replace('.', '_', (string) $area).'mm2';

@@ -5,14 +5,25 @@ declare(strict_types=1);
 namespace BenchGlow\Edit;
 
 use BenchGlow\Build\Light;
+use BenchGlow\Build\Names;
 use BenchGlow\Format\Fields;
 
 /** One run becomes two of half the length that meet where both are fed. */
-final class SplitRun
+final readonly class SplitRun implements Edit
 {
-    /** Two runs of half the length that meet where both are fed: the second hangs on the first's start. */
-    public static function splitRun(Draft $draft, string $light): void
+    public function __construct(public string $id)
     {
+    }
+
+    public function says(Names $names): string
+    {
+        return $names->said($this->id, 'split into two runs');
+    }
+
+    /** Two runs of half the length that meet where both are fed: the second hangs on the first's start. */
+    public function apply(Draft $draft): void
+    {
+        $light = $this->id;
         $rails = FeedStrip::rails($draft, $light);
         FeedStrip::feed($draft, $light, 'start');
         $item = $draft->index->item($light);

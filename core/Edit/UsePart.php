@@ -5,15 +5,26 @@ declare(strict_types=1);
 namespace BenchGlow\Edit;
 
 use BenchGlow\Build\Light;
+use BenchGlow\Build\Names;
 use BenchGlow\Build\Pins;
 use BenchGlow\Format\BadBuild;
 use BenchGlow\Format\Fields;
 
 /** Another part for a light or a device. */
-final class UsePart
+final readonly class UsePart implements Edit
 {
-    public static function usePart(Draft $draft, string $light, Fields $part): void
+    public function __construct(public string $id, public Fields $part)
     {
+    }
+
+    public function says(Names $names): string
+    {
+        return $names->said($this->id, 'now '.lcfirst($this->part->text('label', 'another part')));
+    }
+
+    public function apply(Draft $draft): void
+    {
+        [$light, $part] = [$this->id, $this->part];
         $draft->known($light);
         $item = $draft->index->item($light);
         if (($draft->index->sections[$light] ?? '') === 'leads.inline') {

@@ -4,6 +4,9 @@ declare(strict_types=1);
 
 namespace BenchGlow\Edit;
 
+use BenchGlow\Build\Document;
+use BenchGlow\Build\Index;
+use BenchGlow\Build\Names;
 use BenchGlow\Format\BadBuild;
 use BenchGlow\Format\Fields;
 use BenchGlow\Parts\Catalogue;
@@ -12,321 +15,59 @@ use BenchGlow\Ways\Plan;
 use BenchGlow\Ways\Setting;
 use BenchGlow\Ways\Ways;
 
-/** Another way of switching for a circuit: its own switches and leads give way to those of the way; its lights stay. */
-final class UseWay
+/** Another way of switching for a circuit; its lights stay. */
+final readonly class UseWay implements Edit
 {
-    private const ROLES = [
-        'k' => 'relay',
-        'c' => 'controller',
-        'a' => 'amplifier',
-        'm' => 'controller',
-        's' => 'switch',
-        'lid' => 'lid switch',
-        'master' => 'master',
-        'low' => 'low switch',
-        'high' => 'high switch',
-        't' => 'sender',
-        'r' => 'receiver',
-        'j' => 'joint',
-        'out' => 'joint',
-        'meet' => 'joint',
-        'tap' => 'tap',
-        'back' => 'joint of the return',
-    ];
-
-    private Fields $old;
-
-    /** @var array<string, string> role => id */
-    private array $ids = [];
-
-    private function __construct(private readonly Draft $draft, private readonly string $circuit)
-    {
+    /**
+     * @param  string  $way  key of `Ways::ALL`
+     * @param  list<string>  $wires  host wires to take, in the order of the way's roles; [] for those that suit
+     * @param  list<string>  $ways  ways of the host
+     * @param  list<string>  $inputs
+     * @param  bool  $say  write the wants too, where something has been said already
+     */
+    public function __construct(
+        public string $circuit,
+        public string $way,
+        public array $wires = [],
+        public array $ways = [],
+        public array $inputs = [],
+        public bool $say = false,
+    ) {
     }
 
-    /** @throws BadBuild */
-    public static function useWay(Draft $draft, Fields $f): void
+    /** The same, writing the wants too. */
+    public function saying(): self
     {
-        $edit = new self($draft, $f->text('circuit'));
-        $setting = Setting::of($draft->document, $edit->circuit);
-        $plan = new Plan($setting, $f->texts('wires'), $f->texts('ways'), $f->texts('inputs'), $draft->name(...));
+        return new self($this->circuit, $this->way, $this->wires, $this->ways, $this->inputs, true);
+    }
+
+    public function apply(Draft $draft): void
+    {
+        $setting = Setting::of($draft->document, $this->circuit);
+        $plan = new Plan($setting, $this->wires, $this->ways, $this->inputs, $draft->name(...));
         try {
-            Ways::plan($f->text('way'), $plan);
+            Ways::plan($this->way, $plan);
         } catch (DoesNotSuit $e) {
             throw BadBuild::at('/way', $e->getMessage());
         }
-        $edit->clear($setting);
-        $edit->add($plan);
-        if ($f->flag('say') || $edit->unsaid()) {
-            $edit->say($plan);
-        }
+        WayWriter::write($draft, $this->circuit, $setting, $plan, $this->say);
     }
 
-    /** Takes the circuit's own devices and leads off; leads along a light stay, and the longest length is remembered. */
-    private function clear(Setting $setting): void
+    public function says(Names $names): string
     {
-        $lights = array_fill_keys($setting->glow(), true);
-        $gone = [];
-        foreach ($this->draft->document->fields()->objects('devices') as $device) {
-            if ($device->text('circuit') === $this->circuit) {
-                $gone[$device->text('id')] = true;
-            }
-        }
-        $longest = ['length_m' => null];
-        foreach ($this->draft->document->fields()->objects('leads') as $lead) {
-            $foreign = array_filter(
-                $lead->items('cores'),
-                fn (mixed $core): bool => array_filter(
-                    is_array($core) ? $core : [],
-                    fn (mixed $p): bool => is_string($p) && ! isset($lights[explode('.', $p)[0]]),
-                ) !== [],
-            );
-            if ($lead->text('circuit') === $this->circuit && $foreign !== []) {
-                $gone[$lead->text('id')] = true;
-                $longest = $lead->number('length_m') > ($longest['length_m'] ?? 0.0) ? $lead->data : $longest;
-            } elseif (
-                $lead->text('circuit') !== $this->circuit &&
-                array_filter($lead->items('cores'), fn (mixed $core): bool => RemoveItem::touches($core, $gone)) !== []
-            ) {
-                throw BadBuild::at(
-                    '/way',
-                    "`{$lead->text('id')}` of another circuit hangs on this one; take it off first.",
-                );
-            }
-        }
-        $this->old = new Fields($longest);
-        RemoveItem::sweep($this->draft, $gone);
+        return $names->name($this->circuit).': '.lcfirst(Ways::ALL[$this->way][0] ?? 'switched otherwise');
     }
 
-    private function add(Plan $plan): void
+    /** The way "hand" with another switch in it: one that a lid moves, a sensor. */
+    public static function hand(Document $document, string $circuit, string $input, string $part): Batch
     {
-        foreach (
-            [
-                'inputs' => [['inputs'], $plan->newInputs],
-                'wires' => [['host', 'wires'], $plan->newWires],
-                'ways' => [['host', 'ways'], $plan->newWays],
-            ] as [$path, $items]
-        ) {
-            if ($items !== []) {
-                $this->draft->put($path, [...$this->draft->list($path), ...array_values($items)]);
-            }
-        }
-        $devices = $this->draft->list(['devices']);
-        foreach ($plan->devices as $role => $device) {
-            $this->ids[$role] = $this->draft->name("{$this->circuit}_{$role}");
-            $devices[] = $this->device($role, $device);
-        }
-        // A radio's other half is known by its role until it has an id.
-        $devices = array_map(
-            fn (mixed $d): mixed => is_array($d) &&
-            is_array($d['hears'] ?? null) &&
-            in_array($d['id'] ?? '', $this->ids, true)
-                ? [
-                    ...$d,
-                    'hears' => array_map(
-                        fn (mixed $pin): string => $this->pin(is_string($pin) ? $pin : '', []),
-                        $d['hears'],
-                    ),
-                ]
-                : $d,
-            $devices,
-        );
-        $this->draft->data['devices'] = $devices;
-        $leads = $this->draft->list(['leads']);
-        $parts = [];
-        foreach ($this->draft->list(['parts']) as $part) {
-            $parts[is_array($part) && is_string($part['id'] ?? null) ? $part['id'] : ''] = new Fields(
-                is_array($part) ? $part : [],
-            );
-        }
-        $kept = false;
-        foreach ($plan->leads as [$from, $to, $inline, $label]) {
-            $leads[] = $this->lead($from, $to, $inline, $label, $parts, $kept);
-        }
-        $this->draft->data['leads'] = $leads;
-    }
+        // The way gives its switch the first free name while the old one still stands.
+        $index = Index::of($document);
+        $switch = $index->free("{$circuit}_s");
 
-    /**
-     * @param  array{kind: string, part: string, at: array<string, mixed>, more: array<string, mixed>}  $device
-     * @return array<string, mixed>
-     */
-    private function device(string $role, array $device): array
-    {
-        $item = ['id' => $this->ids[$role], 'circuit' => $this->circuit, 'kind' => $device['kind'], ...$device['more']];
-        if ($device['part'] !== '') {
-            $part =
-                Catalogue::part($device['part']) ?? throw BadBuild::at('/way', "the shelf has no `{$device['part']}`.");
-            $item['part'] = AddLight::adopt($this->draft, $part);
-            if ($device['at'] !== []) {
-                $item['at'] = [self::made($part) => $device['at']];
-            }
-        }
-        if ($device['kind'] === 'joint') {
-            $item += ['style' => 'crimp'];
-        }
-
-        return $item;
-    }
-
-    /** The position in which a hand switch makes its contact. */
-    private static function made(Fields $part): string
-    {
-        $at = $part->objects('contacts')[0]->object('closed_when')->text('at');
-
-        return $at !== '' ? $at : $part->texts('positions')[1] ?? 'on';
-    }
-
-    /**
-     * @param  list<string>  $inline
-     * @param  array<string, Fields>  $parts
-     * @param  bool  $kept  whether the old length has been given away
-     * @return array<string, mixed>
-     */
-    private function lead(string $from, string $to, array $inline, string $label, array $parts, bool &$kept): array
-    {
-        $main = $label === 'Feed' && ! $kept;
-        $kept = $kept || $main;
-        $things = [];
-        foreach ($inline as $k => $kind) {
-            [$what, $value] = [...explode(' ', $kind), ''];
-            $at = round(0.05 * $k, 3);
-            $things[] = match ($what) {
-                'fuse' => [
-                    'id' => $this->free('F'),
-                    'kind' => 'fuse',
-                    'at_m' => $at,
-                    'fuse_a' => null,
-                    'form' => 'inline_blade',
-                ],
-                'diode' => [
-                    'id' => $this->free('D'),
-                    'kind' => 'diode',
-                    'at_m' => $at,
-                    'part' => AddLight::adopt($this->draft, Catalogue::part('schottky_3') ?? new Fields([])),
-                    'points' => 'to',
-                ],
-                default => ['id' => $this->free('R'), 'kind' => 'resistor', 'at_m' => $at, 'ohm' => (float) $value],
-            };
-        }
-        $old = $main || ($label === 'Return' && ! isset($this->returned)) ? $this->old : new Fields([]);
-        if ($label === 'Return') {
-            $this->returned = true;
-        }
-        $words =
-            $label === ''
-                ? ucfirst($this->said($from)).' to '.$this->said($to)
-                : $label.' of '.$this->draft->index->item($this->circuit)->text('label', $this->circuit);
-
-        return [
-            'id' => $this->draft->name($this->circuit.'_'.($label === '' ? 'lead' : $label)),
-            'circuit' => $this->circuit,
-            'label' => $words,
-            'cores' => [[$this->pin($from, $parts), $this->pin($to, $parts)]],
-            'length_m' => $old->numberOrNull('length_m'),
-            'wire' => null,
-            ...$old->texts('route') === [] ? [] : ['route' => $old->texts('route')],
-            ...$things === [] ? [] : ['inline' => $this->within($things, $old->numberOrNull('length_m'))],
-        ];
-    }
-
-    /** "relay 87", "near edge r": an end of a lead in words. */
-    private function said(string $pin): string
-    {
-        [$role, $local] = [...explode('.', $pin), ''];
-        $name = self::ROLES[rtrim($role, '0123456789')] ?? null;
-        $words =
-            isset($this->ids[$role]) && $name !== null
-                ? $name
-                : lcfirst($this->draft->index->item($role)->text('label', $role));
-        $end = in_array($local, ['in', 'out', 'plus', 'start', 'end', 'middle'], true) ? '' : $local;
-
-        return trim(
-            "{$words} ".
-                str_replace(
-                    ['in_plus', 'in_minus', 'out_plus', 'sig_', '_'],
-                    ['+', '−', '+', 'signal ', ' '],
-                    str_contains($pin, '.start.') || str_contains($pin, '.end.')
-                        ? substr((string) strrchr($pin, '.'), 1)
-                        : $end,
-                ),
-        );
-    }
-
-    private ?bool $returned = null;
-
-    /**
-     * What is set in line stands within the lead's length.
-     *
-     * @param  list<array<string, mixed>>  $things
-     * @return list<array<string, mixed>>
-     */
-    private function within(array $things, ?float $length): array
-    {
-        return array_map(
-            fn (array $t): array => [
-                ...$t,
-                'at_m' => $length === null ? 0 : min(is_numeric($t['at_m']) ? (float) $t['at_m'] : 0.0, $length),
-            ],
-            $things,
-        );
-    }
-
-    private function free(string $letter): string
-    {
-        for ($n = 1; $this->draft->index->has("{$letter}{$n}") || isset($this->draft->named["{$letter}{$n}"]); $n++);
-        $this->draft->named["{$letter}{$n}"] = true;
-
-        return "{$letter}{$n}";
-    }
-
-    /**
-     * A role's pin as the document names it; other pins as they are.
-     *
-     * @param  array<string, Fields>  $parts
-     */
-    private function pin(string $pin, array $parts): string
-    {
-        [$role, $local] = [...explode('.', $pin), ''];
-        if (! isset($this->ids[$role])) {
-            return $pin;
-        }
-        if ($local === '') {
-            return $this->ids[$role];
-        }
-        foreach ($this->draft->list(['devices']) as $device) {
-            $f = new Fields(is_array($device) ? $device : []);
-            $contacts = ($parts[$f->text('part')] ?? new Fields([]))->objects('contacts');
-            if (
-                $f->text('id') === $this->ids[$role] &&
-                $f->text('kind') === 'switch' &&
-                in_array($local, ['in', 'out'], true) &&
-                $contacts !== []
-            ) {
-                $local = $contacts[0]->text($local === 'in' ? 'from' : 'to');
-            }
-        }
-
-        return "{$this->ids[$role]}.{$local}";
-    }
-
-    /** Nothing has been said yet but "always". */
-    private function unsaid(): bool
-    {
-        foreach ($this->draft->index->item($this->circuit)->objects('wants') as $want) {
-            if ($want->object('when')->data !== ['all' => []]) {
-                return false;
-            }
-        }
-
-        return true;
-    }
-
-    private function say(Plan $plan): void
-    {
-        $path = $this->draft->index->paths[$this->circuit];
-        $wants = array_map(
-            fn (array $w): array => ['id' => $this->draft->name("{$this->circuit}_want"), ...$w],
-            $plan->wants,
-        );
-        $this->draft->put([...$path, 'wants'], $wants);
+        return new Batch([
+            new self($circuit, 'hand', inputs: [$input]),
+            new UsePart($switch, Catalogue::part($part) ?? new Fields([])),
+        ]);
     }
 }

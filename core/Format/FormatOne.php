@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace BenchGlow\Format;
 
 use BenchGlow\Format\Shape as S;
+use BenchGlow\Quantity\Unit;
 
 /** The build file, format 1: every section with its fields, in canonical order. */
 final class FormatOne
@@ -102,7 +103,7 @@ final class FormatOne
                     S::record(
                         [
                             'id' => S::id(),
-                            'label' => S::text(),
+                            'label' => S::text()->called('name'),
                             'kind' => S::choice(
                                 'hand',
                                 'key',
@@ -135,14 +136,14 @@ final class FormatOne
                         [
                             'id' => S::id(),
                             'flag' => S::text(3, 1),
-                            'label' => S::text(200, 1),
+                            'label' => S::text(200, 1)->called('name'),
                             'note' => S::text(2000),
                             'wants' => S::list(
                                 S::record(
                                     [
                                         'id' => S::id(),
-                                        'glow' => S::list(S::pin(), 1),
-                                        'when' => S::when(),
+                                        'glow' => S::list(S::pin(), 1)->called('what glows'),
+                                        'when' => S::when()->called('when it glows'),
                                         'level' => S::choice('on', 'low', 'high', 'free'),
                                         'flash' => S::flag(),
                                         'colour' => S::text()->orNull(),
@@ -161,7 +162,7 @@ final class FormatOne
                     S::record(
                         [
                             'id' => S::id(),
-                            'label' => S::text(),
+                            'label' => S::text()->called('name'),
                             'length_m' => S::number(0, 1000)->orNull(),
                             'zone' => S::choice(
                                 'cabin',
@@ -187,19 +188,40 @@ final class FormatOne
         );
     }
 
+    /**
+     * What is known of a field: what it is called, its unit, its choices, whether it may be left to the recommendation.
+     *
+     * @param  string  $section  where the thing stands, as lights or leads.inline; '' for the build itself
+     * @param  string  $kind  of the thing, where its section has several
+     * @param  string  $field  with points into what it holds: behaviour.hz
+     */
+    public static function field(string $section, string $kind, string $field): FieldFact
+    {
+        $shape = self::shape();
+        foreach ($section === '' ? [] : explode('.', $section) as $step) {
+            $inner = $shape->fieldsOf(null)[$step] ?? null;
+            $shape = $inner->of ?? $inner ?? $shape;
+        }
+        foreach (explode('.', $field) as $n => $step) {
+            $shape = $shape?->type === 'map' ? $shape->of : ($shape?->fieldsOf($n === 0 ? $kind : null)[$step] ?? null);
+        }
+
+        return FieldFact::of($field, $shape);
+    }
+
     private static function settings(): S
     {
         $band = S::list(S::number(0, 10), 2, 2);
 
         return S::record([
-            'drop_target' => S::above(0, 0.5),
-            'uniformity_target' => S::number(0, 1),
-            'fuse_distance_m' => S::number(0, 10),
+            'drop_target' => S::above(0, 0.5)->called('drop target', Unit::Percent),
+            'uniformity_target' => S::number(0, 1)->called('evenness target', Unit::Percent),
+            'fuse_distance_m' => S::number(0, 10)->called('fuse distance', Unit::Length),
             'resistor_series' => S::choice('E12', 'E24', 'E96'),
             'lit_from' => S::number(0, 1),
             'dark_to' => S::number(0, 1),
             'levels' => S::record(['low' => $band, 'high' => $band]),
-            'level_ratio_min' => S::number(1, 1000),
+            'level_ratio_min' => S::number(1, 1000)->called('high over low', Unit::Count),
             'currency' => S::text(8, 1),
         ]);
     }
@@ -212,17 +234,17 @@ final class FormatOne
         return S::record(
             [
                 'id' => S::id(),
-                'label' => S::text(),
+                'label' => S::text()->called('name'),
                 'kind' => S::choice(...self::SUPPLY_KINDS),
-                'min_v' => $volts,
-                'nominal_v' => $volts,
-                'max_v' => $volts,
-                'internal_ohm' => S::number(0, 1000),
-                'capacity_ah' => S::above(0, 100000)->orNull(),
+                'min_v' => $volts->called('lowest volts', Unit::Volts),
+                'nominal_v' => $volts->called('normal volts', Unit::Volts),
+                'max_v' => $volts->called('highest volts', Unit::Volts),
+                'internal_ohm' => S::number(0, 1000)->called('inner resistance', Unit::Ohms),
+                'capacity_ah' => S::above(0, 100000)->orNull()->called('capacity', Unit::AmpHours),
                 'usable_fraction' => S::above(0, 1),
                 'peukert' => S::number(1, 2),
-                'max_current_a' => S::above(0, 100000)->orNull(),
-                'rated_w' => S::above(0, 100000)->orNull(),
+                'max_current_a' => S::above(0, 100000)->orNull()->called('most amps', Unit::Amps),
+                'rated_w' => S::above(0, 100000)->orNull()->called('rating', Unit::Watts),
                 'charger' => S::record(
                     ['charge_a' => S::number(0, 10000), 'when' => S::when()],
                     ['charge_a'],
@@ -240,13 +262,13 @@ final class FormatOne
                 S::record(
                     [
                         'id' => S::id(),
-                        'label' => S::text(),
+                        'label' => S::text()->called('name'),
                         'kind' => S::choice('fuse_way', 'spare_way', 'panel_channel', 'bus_stud', 'post', 'outlet'),
                         'comfort' => S::flag(),
-                        'fuse_a' => S::above(0, 1000)->orNull(),
-                        'box_max_a' => S::above(0, 1000)->orNull(),
-                        'load_a' => S::number(0, 1000)->orNull(),
-                        'live_when' => S::when()->orNull(),
+                        'fuse_a' => S::above(0, 1000)->orNull()->called('fuse', Unit::Amps),
+                        'box_max_a' => S::above(0, 1000)->orNull()->called('rating of the box', Unit::Amps),
+                        'load_a' => S::number(0, 1000)->orNull()->called('its own load', Unit::Amps),
+                        'live_when' => S::when()->orNull()->called('live when'),
                         'fed_by' => S::id(),
                     ],
                     ['id', 'kind', 'fed_by'],
@@ -256,14 +278,14 @@ final class FormatOne
                 S::record(
                     [
                         'id' => S::id(),
-                        'label' => S::text(),
+                        'label' => S::text()->called('name'),
                         'kind' => S::text(40),
                         'polarity' => S::choice('positive', 'ground'),
-                        'live_when' => S::when()->orNull(),
+                        'live_when' => S::when()->orNull()->called('live when'),
                         'behaviour' => S::record(
                             [
                                 'kind' => S::choice('steady', 'flashing', 'timed', 'fading'),
-                                'hz' => S::above(0, 50),
+                                'hz' => S::above(0, 50)->called('flashes a second', Unit::Count),
                                 'duty' => S::number(0, 1),
                                 'off_after_s' => S::above(0),
                                 'fade_s' => S::above(0),
@@ -272,10 +294,10 @@ final class FormatOne
                         ),
                         'fed_by' => S::id(),
                         'way' => S::id()->orNull(),
-                        'fuse_a' => S::above(0, 1000)->orNull(),
+                        'fuse_a' => S::above(0, 1000)->orNull()->called('fuse', Unit::Amps),
                         'source_ohm' => S::number(0, 1000),
                         'area_mm2' => S::above(0, 200)->orNull(),
-                        'max_a' => S::above(0, 1000)->orNull(),
+                        'max_a' => S::above(0, 1000)->orNull()->called('good for', Unit::Amps),
                         'tap' => S::choice('allowed', 'never', 'ask'),
                         'loads' => S::list(
                             S::record(
@@ -307,7 +329,7 @@ final class FormatOne
                 S::record(
                     [
                         'id' => S::id(),
-                        'label' => S::text(),
+                        'label' => S::text()->called('name'),
                         'kind' => S::choice('body', 'post', 'sensor_body_side', 'ground_wire', 'stud'),
                         'of' => S::id(),
                         'ohm' => S::number(0, 1000),
@@ -351,7 +373,7 @@ final class FormatOne
         return S::variants(
             [
                 'id' => S::id(),
-                'label' => S::text(),
+                'label' => S::text()->called('name'),
                 'catalogue' => S::text(80)->orNull(),
                 'price' => S::number(0, 1e6)->orNull(),
                 'note' => S::text(2000),
@@ -386,7 +408,7 @@ final class FormatOne
                 ],
                 'strip' => [
                     [
-                        'nominal_v' => S::above(0, 60),
+                        'nominal_v' => S::above(0, 60)->called('normal volts', Unit::Volts),
                         'watts_per_m' => S::above(0, 1000),
                         'leds_per_m' => S::above(0, 5000),
                         'leds_per_cut' => S::integer(1, 1000),
@@ -405,7 +427,7 @@ final class FormatOne
                             1,
                             4,
                         ),
-                        'rail_ohm_per_m' => S::number(0, 1000),
+                        'rail_ohm_per_m' => S::number(0, 1000)->called('rail resistance', Unit::OhmsPerMetre),
                         'common_ohm_per_m' => S::number(0, 1000),
                         'rail_from' => S::choice('typical', 'label', 'measured'),
                         'width_mm' => S::above(0, 1000),
@@ -505,7 +527,7 @@ final class FormatOne
                 'id' => S::id(),
                 'circuit' => S::id()->orNull(),
                 'part' => S::id(),
-                'label' => S::text(),
+                'label' => S::text()->called('name'),
                 'side' => S::text(40),
                 'mirror_of' => S::id()->orNull(),
                 'faces' => S::text(),
@@ -513,18 +535,18 @@ final class FormatOne
             ],
             ['id', 'part'],
             [
-                'strip' => [['wanted_m' => S::number(0, 1000), 'fit' => S::choice('down', 'up')], ['wanted_m']],
+                'strip' => [['wanted_m' => S::number(0, 1000)->called('length', Unit::Length), 'fit' => S::choice('down', 'up')->called('cut')], ['wanted_m']],
                 'leds' => [
                     [
-                        'count' => S::integer(1, 10000),
-                        'per_string' => S::integer(1, 1000),
-                        'ohm' => S::number(0, 1e9),
-                        'last_ohm' => S::number(0, 1e9)->orNull(),
+                        'count' => S::integer(1, 10000)->called('count', Unit::Count),
+                        'per_string' => S::integer(1, 1000)->called('LEDs in series', Unit::Count),
+                        'ohm' => S::number(0, 1e9)->called('resistor', Unit::Ohms),
+                        'last_ohm' => S::number(0, 1e9)->orNull()->called('last resistor', Unit::Ohms),
                     ],
                     ['count', 'per_string', 'ohm'],
                 ],
                 'module' => [
-                    ['count' => S::integer(1, 1000), 'spacing_m' => S::number(0, 1000), 'wire' => S::id()->orNull()],
+                    ['count' => S::integer(1, 1000)->called('count', Unit::Count), 'spacing_m' => S::number(0, 1000)->called('spacing', Unit::Length), 'wire' => S::id()->orNull()],
                     [],
                 ],
             ],
@@ -534,7 +556,7 @@ final class FormatOne
     private static function device(): S
     {
         return S::variants(
-            ['id' => S::id(), 'circuit' => S::id()->orNull(), 'label' => S::text(), 'side' => S::text(40)],
+            ['id' => S::id(), 'circuit' => S::id()->orNull(), 'label' => S::text()->called('name'), 'side' => S::text(40)],
             ['id'],
             [
                 'switch' => [
@@ -562,7 +584,7 @@ final class FormatOne
                 'fuse_tap' => [
                     [
                         'way' => S::id(),
-                        'fuse_a' => S::above(0, 1000)->orNull(),
+                        'fuse_a' => S::above(0, 1000)->orNull()->called('fuse', Unit::Amps),
                         'live_leg' => S::choice('common', 'other', 'unknown'),
                     ],
                     ['way'],
@@ -573,15 +595,15 @@ final class FormatOne
 
     private static function lead(): S
     {
-        $at = ['id' => S::id(), 'at_m' => S::number(0, 1000), 'core' => S::integer(1, 64)];
+        $at = ['id' => S::id(), 'at_m' => S::number(0, 1000)->called('fuse place', Unit::Length), 'core' => S::integer(1, 64)];
 
         return S::record(
             [
                 'id' => S::id(),
                 'circuit' => S::id()->orNull(),
-                'label' => S::text(),
+                'label' => S::text()->called('name'),
                 'cores' => S::list(S::list(S::pin()->orNull(), 2, 2), 1, 64),
-                'length_m' => S::number(0, 1000)->orNull(),
+                'length_m' => S::number(0, 1000)->orNull()->called('lead length', Unit::Length),
                 'wire' => S::id()->orNull(),
                 'colours' => S::list(S::text(40)),
                 'route' => S::list(S::id()),
@@ -597,7 +619,7 @@ final class FormatOne
                         [
                             'fuse' => [
                                 [
-                                    'fuse_a' => S::above(0, 1000)->orNull(),
+                                    'fuse_a' => S::above(0, 1000)->orNull()->called('fuse', Unit::Amps),
                                     'form' => S::choice('inline_blade', 'inline_glass', 'box', 'breaker'),
                                 ],
                                 [],
@@ -605,7 +627,7 @@ final class FormatOne
                             'diode' => [['part' => S::id(), 'points' => S::choice('to', 'from')], ['part']],
                             'resistor' => [
                                 [
-                                    'ohm' => S::number(0, 1e9),
+                                    'ohm' => S::number(0, 1e9)->called('resistor', Unit::Ohms),
                                     'trial' => S::record([
                                         'pot_ohm' => S::number(0, 1e9),
                                         'fixed_ohm' => S::number(0, 1e9),
@@ -632,7 +654,7 @@ final class FormatOne
                 S::record(
                     [
                         'id' => S::id(),
-                        'label' => S::text(),
+                        'label' => S::text()->called('name'),
                         'starts' => S::choice('hand', 'power', 'input'),
                         'when' => S::when()->orNull(),
                         'repeat' => S::flag(),
@@ -654,8 +676,8 @@ final class FormatOne
                 S::record(
                     [
                         'id' => S::id(),
-                        'label' => S::text(),
-                        'lasts_s' => S::above(0),
+                        'label' => S::text()->called('name'),
+                        'lasts_s' => S::above(0)->called('how long it lasts'),
                         'events' => S::list(
                             S::record(
                                 ['at_s' => S::number(0), 'input' => S::id(), 'to' => S::local()],
@@ -675,7 +697,7 @@ final class FormatOne
             'probe' => S::record([
                 'baseline' => S::list(S::record(['what' => S::text(), 'works' => S::flag()], ['what', 'works'])),
                 'connectors' => S::list(
-                    S::record(['id' => S::id(), 'label' => S::text(), 'ways' => S::integer(1, 500)], ['id', 'ways']),
+                    S::record(['id' => S::id(), 'label' => S::text()->called('name'), 'ways' => S::integer(1, 500)], ['id', 'ways']),
                 ),
                 'wires' => S::list(
                     S::record(
@@ -738,7 +760,7 @@ final class FormatOne
                             'where' => S::text(),
                             'panel' => S::text(),
                             'kind' => S::text(40),
-                            'count' => S::integer(1, 1000),
+                            'count' => S::integer(1, 1000)->called('count', Unit::Count),
                             'size' => S::text(40),
                             'washer' => S::flag(),
                             'hidden' => S::flag(),
@@ -815,7 +837,7 @@ final class FormatOne
                     [
                         'length_m' => S::number(0, 100),
                         'margin_m' => S::number(0, 100),
-                        'count' => S::integer(1, 10000),
+                        'count' => S::integer(1, 10000)->called('count', Unit::Count),
                         'pitch_m' => S::number(0, 100)->orNull(),
                         'hole_mm' => S::above(0, 1000),
                         'wall_mm' => S::above(0, 1000),
@@ -840,7 +862,7 @@ final class FormatOne
                     [
                         'height_m' => S::above(0, 100),
                         'tilt_deg' => S::number(-90, 90),
-                        'spacing_m' => S::above(0, 100),
+                        'spacing_m' => S::above(0, 100)->called('spacing', Unit::Length),
                         'path_m' => S::above(0, 1000),
                     ],
                     [],

@@ -4,6 +4,8 @@ declare(strict_types=1);
 
 namespace BenchGlow\Format;
 
+use BenchGlow\Quantity\Unit;
+
 /**
  * What may stand at one place of the build file. One description serves the reader (path-named sentences), the canonical
  * writer (order of fields, {} against []) and the published JSON Schema, so the three can't disagree.
@@ -36,6 +38,8 @@ final readonly class Shape
         public array $required = [],
         public array $variants = [],
         public string $says = '',
+        public string $label = '',
+        public ?Unit $unit = null,
     ) {
     }
 
@@ -141,9 +145,20 @@ final readonly class Shape
 
     public function orNull(): self
     {
+        return $this->with(nullable: true, label: $this->label, unit: $this->unit);
+    }
+
+    /** What people call it, in the middle of a sentence, and the unit it is typed in. */
+    public function called(string $label, ?Unit $unit = null): self
+    {
+        return $this->with($this->nullable, $label, $unit);
+    }
+
+    private function with(bool $nullable, string $label, ?Unit $unit): self
+    {
         return new self(
             $this->type,
-            true,
+            $nullable,
             $this->min,
             $this->max,
             $this->above,
@@ -154,6 +169,8 @@ final readonly class Shape
             $this->required,
             $this->variants,
             $this->says,
+            $label,
+            $unit,
         );
     }
 

@@ -6,7 +6,11 @@ namespace BenchGlow\Options;
 
 use BenchGlow\Analysis\Analysis;
 use BenchGlow\Build\Build;
+use BenchGlow\Edit\Edit;
 use BenchGlow\Edit\Editor;
+use BenchGlow\Edit\FeedBothEnds;
+use BenchGlow\Edit\FeedStrip;
+use BenchGlow\Edit\SplitRun;
 use BenchGlow\Harness\Bodies;
 use BenchGlow\Harness\Harness;
 use BenchGlow\Harness\LeadWire;
@@ -46,16 +50,16 @@ final class FeedOptions
     }
 
     /**
-     * @return array<string, array<string, mixed>> way => edit
+     * @return array<string, Edit> way => edit
      */
     public static function edits(string $light): array
     {
         return [
-            'both' => ['op' => 'feed_both_ends', 'id' => $light],
-            'middle' => ['op' => 'feed', 'id' => $light, 'feed' => 'middle'],
-            'two' => ['op' => 'split_run', 'id' => $light],
-            'start' => ['op' => 'feed', 'id' => $light, 'feed' => 'start'],
-            'end' => ['op' => 'feed', 'id' => $light, 'feed' => 'end'],
+            'both' => new FeedBothEnds($light),
+            'middle' => new FeedStrip($light, 'middle'),
+            'two' => new SplitRun($light),
+            'start' => new FeedStrip($light, 'start'),
+            'end' => new FeedStrip($light, 'end'),
         ];
     }
 
@@ -72,10 +76,8 @@ final class FeedOptions
 
     /**
      * Dimmest over brightest of a strip at the normal supply if it were fed another way; new leads as thick as the feed.
-     *
-     * @param  array<string, mixed>  $edit
      */
-    public static function evenness(Analysis $analysis, string $light, array $edit): float
+    public static function evenness(Analysis $analysis, string $light, Edit $edit): float
     {
         $build = Build::of(Editor::apply($analysis->build->document, $edit));
         $feed = null;

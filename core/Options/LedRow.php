@@ -6,6 +6,9 @@ namespace BenchGlow\Options;
 
 use BenchGlow\Analysis\Analysis;
 use BenchGlow\Build\Light;
+use BenchGlow\Edit\Batch;
+use BenchGlow\Edit\Edit;
+use BenchGlow\Edit\SetField;
 use BenchGlow\Sizing\Envelope;
 use BenchGlow\Sizing\Preferred;
 use BenchGlow\Sizing\SeriesOption;
@@ -88,28 +91,20 @@ final class LedRow
         return [];
     }
 
-    /** @return array<string, mixed> the edit that makes the row this option */
-    public static function edit(Light $light, SeriesOption $option): array
+    /** The edit that makes the row this option. */
+    public static function edit(Light $light, SeriesOption $option): Edit
     {
-        return [
-            'op' => 'batch',
-            'edits' => [
-                ['op' => 'set', 'id' => $light->id, 'field' => 'per_string', 'value' => $option->ledsPerString],
-                ['op' => 'set', 'id' => $light->id, 'field' => 'ohm', 'value' => $option->resistorOhm],
-                [
-                    'op' => 'set',
-                    'id' => $light->id,
-                    'field' => 'last_ohm',
-                    'value' => $option->lastStringLeds === $option->ledsPerString ? null : $option->lastResistorOhm,
-                ],
-            ],
-        ];
+        return new Batch([
+            new SetField($light->id, 'per_string', $option->ledsPerString),
+            new SetField($light->id, 'ohm', $option->resistorOhm),
+            new SetField($light->id, 'last_ohm', $option->lastStringLeds === $option->ledsPerString ? null : $option->lastResistorOhm),
+        ]);
     }
 
     /**
      * The resistors that suit the present string length.
      *
-     * @return array{float, array<string, mixed>}|null
+     * @return array{float, Edit}|null
      */
     public static function refit(Analysis $analysis, Light $light): ?array
     {

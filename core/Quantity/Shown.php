@@ -110,6 +110,19 @@ final class Shown
         return self::plain($share * 100, 0).' %';
     }
 
+    /** A value as the history says it. */
+    public static function amount(?Unit $unit, float $value): string
+    {
+        return match ($unit) {
+            Unit::Length => self::metres($value),
+            Unit::Amps => self::amps($value),
+            Unit::Volts => self::volts($value),
+            Unit::Ohms => self::ohms($value),
+            Unit::Percent => self::percent($value),
+            default => self::plain($value, 3),
+        };
+    }
+
     /** Prints a stored value for its field, so that what stands there can be edited. */
     public static function forField(Unit $unit, float $value, string $units = 'metric'): string
     {

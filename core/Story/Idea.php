@@ -5,19 +5,21 @@ declare(strict_types=1);
 namespace BenchGlow\Story;
 
 use BenchGlow\Analysis\Analysis;
+use BenchGlow\Edit\Edit;
+use BenchGlow\Edit\Edits;
 
 /** One way of switching, played through a story. */
 final readonly class Idea
 {
     /**
-     * @param  array<string, mixed>|null  $edit  makes the build this; null: it is so already
+     * @param  Edit|null  $edit  makes the build this; null: it is so already
      * @param  float  $cost  lower is better; its parts are in $why
      * @param  list<string>  $breaks  facts of the brief it goes against
      */
     public function __construct(
         public string $name,
         public string $way,
-        public ?array $edit,
+        public ?Edit $edit,
         public Day $day,
         public int $parts,
         public float $price,
@@ -69,7 +71,7 @@ final readonly class Idea
             'breaks' => $this->breaks,
             'cost' => $this->cost,
             'why' => $this->why,
-            'edit' => $this->edit,
+            'edit' => $this->edit === null ? null : Edits::write($this->edit),
         ];
     }
 }

@@ -9,7 +9,11 @@ use BenchGlow\Build\Build;
 use BenchGlow\Build\Document;
 use BenchGlow\Build\Facts;
 use BenchGlow\Build\When;
+use BenchGlow\Edit\Batch;
+use BenchGlow\Edit\Edit;
 use BenchGlow\Edit\Editor;
+use BenchGlow\Edit\KeepCircuit;
+use BenchGlow\Edit\UseWay;
 use BenchGlow\Format\BadBuild;
 use BenchGlow\Format\Fields;
 use BenchGlow\Lists\PartsList;
@@ -69,7 +73,7 @@ final readonly class Ideas
         return max(0, count($this->ordered($story)) + 1 - self::MOST);
     }
 
-    /** @return list<array{string, string, array<string, mixed>|null}> name, way, edit: the present one first */
+    /** @return list<array{string, string, Edit|null}> name, way, edit: the present one first */
     private function candidates(Story $story): array
     {
         $now = Recognise::of($this->document, $this->circuit);
@@ -87,7 +91,7 @@ final readonly class Ideas
     /**
      * The best trigger of every kind of way first, then the second best of each: no kind crowds out another.
      *
-     * @return list<array{string, string, array<string, mixed>}>
+     * @return list<array{string, string, Edit}>
      */
     private function ordered(Story $story): array
     {
@@ -99,15 +103,10 @@ final readonly class Ideas
         };
         $now = Recognise::of($this->document, $this->circuit);
         // What it would come to is on the bench already.
-        $same = function (array $edit) use ($now): bool {
-            $f = new Fields($edit);
-
-            return $now !== null &&
-                $f->text('way') === $now['way'] &&
-                $f->texts('wires') === $now['wires'] &&
-                $f->texts('inputs') === $now['inputs'] &&
-                $f->texts('ways') === $now['ways'];
-        };
+        $same = fn (Edit $edit): bool => $now !== null &&
+            $edit instanceof UseWay &&
+            [$edit->way, $edit->wires, $edit->inputs, $edit->ways] ===
+                [$now['way'], $now['wires'], $now['inputs'], $now['ways']];
         $ranked = [];
         foreach ($this->families() as $family => $list) {
             $list = array_values(array_filter($list, fn (array $idea): bool => ! $same($idea[2])));
@@ -122,7 +121,7 @@ final readonly class Ideas
         return array_map(fn (array $r): array => array_slice($r[2], 0, 3), $ranked);
     }
 
-    /** @return list<list<array{string, string, array<string, mixed>, array<array-key, mixed>}>> kinds of way, each: name, way, edit, when its trigger makes light */
+    /** @return list<list<array{string, string, Edit, array<array-key, mixed>}>> kinds of way, each: name, way, edit, when its trigger makes light */
     private function families(): array
     {
         $positive = $ground = [];
@@ -200,7 +199,7 @@ final readonly class Ideas
                 fn (Fields $i): array => [
                     'a switch at '.$said($i),
                     'hand',
-                    Ways::handWith($this->document, $this->circuit, $i->text('id'), 'lid_switch'),
+                    UseWay::hand($this->document, $this->circuit, $i->text('id'), 'lid_switch'),
                     $thrown($i),
                 ],
                 $lids,
@@ -209,7 +208,7 @@ final readonly class Ideas
                 fn (Fields $i): array => [
                     'a sensor: '.$said($i),
                     'hand',
-                    Ways::handWith($this->document, $this->circuit, $i->text('id'), 'sensor_'.$i->text('kind')),
+                    UseWay::hand($this->document, $this->circuit, $i->text('id'), 'sensor_'.$i->text('kind')),
                     $thrown($i),
                 ],
                 $of('dusk', 'motion'),
@@ -246,24 +245,16 @@ final readonly class Ideas
 
     /**
      * @param  array<string, list<string>>  $with  wires, ways, inputs
-     * @return array<string, mixed>
      */
-    private function use(string $way, array $with): array
+    private function use(string $way, array $with): UseWay
     {
-        return ['op' => 'use_way', 'circuit' => $this->circuit, 'way' => $way, ...$with];
+        return new UseWay($this->circuit, $way, ...$with);
     }
 
-    /**
-     * @param  array<string, mixed>|null  $edit
-     *
-     * @throws BadBuild
-     */
-    private function tried(string $name, string $way, ?array $edit, Story $story, float $others): Idea
+    /** @throws BadBuild */
+    private function tried(string $name, string $way, ?Edit $edit, Story $story, float $others): Idea
     {
-        $alone = Editor::apply($this->document, [
-            'op' => 'batch',
-            'edits' => [...$edit === null ? [] : [$edit], ['op' => 'keep_circuit', 'circuit' => $this->circuit]],
-        ]);
+        $alone = Editor::apply($this->document, new Batch([...$edit === null ? [] : [$edit], new KeepCircuit($this->circuit)]));
         $analysis = Analysis::of($alone);
         $day = (new Player($analysis, $this->circuit))->play($story);
         $price = PartsList::price($analysis);
@@ -309,7 +300,7 @@ final readonly class Ideas
             : PartsList::price(Analysis::of($this->document)) -
                     PartsList::price(
                         Analysis::of(
-                            Editor::apply($this->document, ['op' => 'keep_circuit', 'circuit' => $this->circuit]),
+                            Editor::apply($this->document, new KeepCircuit($this->circuit)),
                         ),
                     );
     }

@@ -6,6 +6,8 @@ namespace BenchGlow\Story;
 
 use BenchGlow\Build\Document;
 use BenchGlow\Build\Index;
+use BenchGlow\Edit\AddItem;
+use BenchGlow\Edit\Batch;
 use BenchGlow\Format\Fields;
 
 /** Stories that come with the program, by place; inputs are found by kind, or added. */
@@ -32,10 +34,8 @@ final class Shipped
 
     /**
      * The edit that takes a shipped story into a build for one circuit; null: there is none of that name.
-     *
-     * @return array<string, mixed>|null
      */
-    public static function edit(Document $document, string $id, string $circuit): ?array
+    public static function edit(Document $document, string $id, string $circuit): ?Batch
     {
         foreach (self::stories($document->fields()->text('place')) as $story) {
             if ($story->text('id') === $id) {
@@ -46,16 +46,12 @@ final class Shipped
         return null;
     }
 
-    /** @return array<string, mixed> */
-    private static function take(Document $document, Fields $story, string $circuit): array
+    private static function take(Document $document, Fields $story, string $circuit): Batch
     {
         $index = Index::of($document);
         $named = [];
         $free = function (string $wish) use ($index, &$named): string {
-            $base = Index::slug($wish);
-            for ($id = $base, $n = 2; $index->has($id) || isset($named[$id]); $n++) {
-                $id = "{$base}_{$n}";
-            }
+            $id = $index->free($wish, $named);
             $named[$id] = true;
 
             return $id;
@@ -76,11 +72,7 @@ final class Shipped
                 continue;
             }
             $input = $free($wanted->text('label'));
-            $edits[] = [
-                'op' => 'add',
-                'section' => 'inputs',
-                'value' => ['id' => $input, 'label' => $wanted->text('label'), 'kind' => $kind, 'positions' => $meant],
-            ];
+            $edits[] = new AddItem('inputs', new Fields(['id' => $input, 'label' => $wanted->text('label'), 'kind' => $kind, 'positions' => $meant]));
             $by[$kind] = [$input, $meant, $meant];
         }
         $events = [];
@@ -102,18 +94,14 @@ final class Shipped
             ],
             $story->objects('wanted'),
         );
-        $edits[] = [
-            'op' => 'add',
-            'section' => 'stories',
-            'value' => [
-                'id' => $free($story->text('id')),
-                'label' => $story->text('label'),
-                'lasts_s' => 3600 * $story->number('hours'),
-                'events' => $events,
-                'wanted' => $wanted,
-            ],
-        ];
+        $edits[] = new AddItem('stories', new Fields([
+            'id' => $free($story->text('id')),
+            'label' => $story->text('label'),
+            'lasts_s' => 3600 * $story->number('hours'),
+            'events' => $events,
+            'wanted' => $wanted,
+        ]));
 
-        return ['op' => 'batch', 'what' => 'Story: '.lcfirst($story->text('label')), 'edits' => $edits];
+        return new Batch($edits, 'Story: '.lcfirst($story->text('label')));
     }
 }

@@ -26,6 +26,21 @@ final readonly class Story
     ) {
     }
 
+    /**
+     * The story of that id, else the first; null where none is told.
+     *
+     * @throws BadBuild where an event is none of this build
+     */
+    public static function called(Build $build, string $id): ?self
+    {
+        $found = null;
+        foreach ($build->document->fields()->objects('stories') as $story) {
+            $found = $found === null || $story->text('id') === $id ? $story : $found;
+        }
+
+        return $found === null ? null : self::of($found, $build);
+    }
+
     /** @throws BadBuild where an event is none of this build */
     public static function of(Fields $f, Build $build): self
     {

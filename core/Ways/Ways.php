@@ -4,10 +4,6 @@ declare(strict_types=1);
 
 namespace BenchGlow\Ways;
 
-use BenchGlow\Build\Document;
-use BenchGlow\Build\Index;
-use BenchGlow\Parts\Catalogue;
-
 /** Ready ways of switching, each named by what it does. */
 final class Ways
 {
@@ -182,29 +178,6 @@ final class Ways
         'trunk' => 'Some run every light home by itself: more wire, no tap under the floor.',
         'either' => 'Some let a relay choose: no volts lost in diodes, a coil more.',
     ];
-
-    /**
-     * The edit of the way "hand" with another switch in it: one that a lid moves, a sensor.
-     *
-     * @return array<string, mixed>
-     */
-    public static function handWith(Document $document, string $circuit, string $input, string $part): array
-    {
-        // The way gives its switch the first free name while the old one still stands.
-        $index = Index::of($document);
-        $base = $index->slug("{$circuit}_s");
-        for ($id = $base, $n = 2; $index->has($id); $n++) {
-            $id = "{$base}_{$n}";
-        }
-
-        return [
-            'op' => 'batch',
-            'edits' => [
-                ['op' => 'use_way', 'circuit' => $circuit, 'way' => 'hand', 'inputs' => [$input]],
-                ['op' => 'use_part', 'id' => $id, 'part' => Catalogue::part($part)->data ?? []],
-            ],
-        ];
-    }
 
     /** @throws DoesNotSuit */
     public static function plan(string $id, Plan $p): Plan

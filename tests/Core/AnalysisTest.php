@@ -5,6 +5,9 @@ declare(strict_types=1);
 use BenchGlow\Analysis\Analysis;
 use BenchGlow\Build\Document;
 use BenchGlow\Check\Review;
+use BenchGlow\Edit\RemoveItem;
+use BenchGlow\Edit\SetField;
+use BenchGlow\Edit\SetWire;
 use BenchGlow\Parts\Catalogue;
 use BenchGlow\Parts\Copper;
 use BenchGlow\Sizing\StripRun;
@@ -13,7 +16,7 @@ use Tests\Support\Make;
 it('solves a strip on its lead as the ladder alone does', function (): void {
     // Bank 0.02 ohm, fuse 1 mohm, two conductors of 3.2 m at 30 °C: all in series with the strip.
     $a = Analysis::of(
-        Make::edited(Make::shelf(3.3), ['op' => 'set_wire', 'id' => 'shelf_light_feed', 'area_mm2' => 1.5]),
+        Make::edited(Make::shelf(3.3), new SetWire('shelf_light_feed', 1.5)),
     );
     $wire = Copper::ohmPerM(1.5, 30.0) * 3.2;
     foreach (['min' => 11.8, 'nominal' => 12.6, 'max' => 14.4] as $state => $volts) {
@@ -42,7 +45,7 @@ it('lets a field on null follow and keeps a chosen one', function (): void {
     );
     $chosen = Make::edited(
         $long(9.0),
-        ['op' => 'set_wire', 'id' => 'shelf_light_feed', 'area_mm2' => 0.5],
+        new SetWire('shelf_light_feed', 0.5),
         Make::set('F1', 'fuse_a', 20),
     );
     $a = Analysis::of($chosen);
@@ -83,7 +86,7 @@ it('recommends a wire that bears the fuse it recommends', function (): void {
 
 it('counts the fuse the way a short sees it', function (): void {
     $a = Analysis::of(
-        Make::edited(Make::shelf(1.0, 5.0), ['op' => 'set_wire', 'id' => 'shelf_light_feed', 'area_mm2' => 0.5]),
+        Make::edited(Make::shelf(1.0, 5.0), new SetWire('shelf_light_feed', 0.5)),
     );
     $loop = 2 * 5.0 * Copper::ohmPerM(0.5, 105.0) + 0.001 + 0.02;
     expect($a->fuses['F1']->shortA)
@@ -131,7 +134,7 @@ it('brings the suggested fix the evenness it promises', function (): void {
     $before = Analysis::of(Make::shelf(3.35));
     $fix = Review::reviewed($before)->open()[0];
     expect($fix->fix)->toBe('Feed both ends');
-    $after = Analysis::of(Make::edited(Make::shelf(3.35), (array) $fix->edit));
+    $after = Analysis::of(Make::edited(Make::shelf(3.35), $fix->edit));
     expect($after->states['nominal']->lights['shelf_light']['w']->uniformity())
         ->toBeGreaterThan(0.85)
         ->and($before->states['nominal']->lights['shelf_light']['w']->uniformity())
@@ -139,7 +142,7 @@ it('brings the suggested fix the evenness it promises', function (): void {
 });
 
 it('wires a chassis return through the ground it stands on', function (): void {
-    $d = Make::edited(Make::shelf(1.0), ['op' => 'set', 'id' => 'build', 'field' => 'brief.note', 'value' => 'x']);
+    $d = Make::edited(Make::shelf(1.0), new SetField('build', 'brief.note', 'x'));
     $raw = json_decode($d->json);
     $raw->host = (object) ['grounds' => [(object) ['id' => 'hull', 'of' => 'bank', 'ohm' => 0.25, 'kind' => 'body']]];
     $raw->leads[0]->cores[1][1] = 'hull';
@@ -183,7 +186,7 @@ it('bears an empty build and a floating lamp', function (): void {
         ->toBe([])
         ->and(Analysis::of(Make::bare())->states['max']->totalA())
         ->toEqualWithDelta(0.0, 1e-12);
-    $floating = Analysis::of(Make::edited(Make::shelf(), ['op' => 'remove', 'id' => 'shelf_light_feed']));
+    $floating = Analysis::of(Make::edited(Make::shelf(), new RemoveItem('shelf_light_feed')));
     expect($floating->states['nominal']->lights['shelf_light']['w']->flux)
         ->toBe([])
         ->and($floating->intents['shelf']->verdict)

@@ -21,8 +21,8 @@ arch('no clock and no randomness in the core')
 
 /** The rooms of the core from the ground up: each uses only rooms before it. */
 const ROOMS = [
-    'Format',
     'Quantity',
+    'Format',
     'Law',
     'Parts',
     'Build',

@@ -9,6 +9,11 @@ use BenchGlow\Drawing\Drawing;
 use BenchGlow\Drawing\Scheme;
 use BenchGlow\Drawing\Shape;
 use BenchGlow\Drawing\Way;
+use BenchGlow\Edit\AddLight;
+use BenchGlow\Edit\FeedBothEnds;
+use BenchGlow\Edit\FeedStrip;
+use BenchGlow\Edit\SplitRun;
+use BenchGlow\Format\Fields;
 use BenchGlow\Parts\Catalogue;
 use Tests\Support\Make;
 use Tests\Support\Scenery;
@@ -241,8 +246,8 @@ it('adds up the volts lost along the way', function (callable $build, string $li
     }
 })->with([
     [fn () => Make::shelf(), 'shelf_light'],
-    [fn () => Make::edited(Make::shelf(), ['op' => 'feed_both_ends', 'id' => 'shelf_light']), 'shelf_light'],
-    [fn () => Make::edited(Make::shelf(), ['op' => 'feed', 'id' => 'shelf_light', 'feed' => 'middle']), 'shelf_light'],
+    [fn () => Make::edited(Make::shelf(), new FeedBothEnds('shelf_light')), 'shelf_light'],
+    [fn () => Make::edited(Make::shelf(), new FeedStrip('shelf_light', 'middle')), 'shelf_light'],
     [fn () => Make::row(), 'row_light'],
     [
         fn () => Make::circuit(Make::bare(), 'Pods', 'pod_warm_12', [
@@ -276,14 +281,8 @@ it('shows at most 200 units of a long strip, first and last exact', function ():
 it('draws two lights of one circuit without meeting', function (): void {
     $d = Make::edited(
         Make::shelf(),
-        [
-            'op' => 'add_light',
-            'circuit' => 'shelf',
-            'supply' => 'bank',
-            'light' => ['kind' => 'leds', 'count' => 9, 'per_string' => 3, 'ohm' => 200, 'label' => 'Dots'],
-            'part' => Catalogue::part('led_warm_5')?->data,
-        ],
-        ['op' => 'split_run', 'id' => 'shelf_light'],
+        new AddLight('shelf', new Fields(['kind' => 'leds', 'count' => 9, 'per_string' => 3, 'ohm' => 200, 'label' => 'Dots']), Catalogue::part('led_warm_5') ?? new Fields([]), 'bank'),
+        new SplitRun('shelf_light'),
     );
     $drawing = CircuitDrawing::wide(Analysis::of($d), 'shelf', 'nominal');
     $carriers = array_values(array_filter($drawing->shapes, fn (Shape $s): bool => $s->kind === 'carrier'));

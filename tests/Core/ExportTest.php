@@ -5,6 +5,7 @@ declare(strict_types=1);
 use BenchGlow\Analysis\Analysis;
 use BenchGlow\Build\Document;
 use BenchGlow\Command\Export;
+use BenchGlow\Edit\FeedBothEnds;
 use BenchGlow\Law\Resistor;
 use BenchGlow\Law\StringLaw;
 use BenchGlow\Network\NetworkBuilder;
@@ -67,7 +68,7 @@ it('writes a netlist that reads back to the same volts', function (Document $doc
 })->with([
     'a strip' => [fn () => Make::shelf(1.5), []],
     'a strip fed at both ends' => [
-        fn () => Make::edited(Make::shelf(1.5), ['op' => 'feed_both_ends', 'id' => 'shelf_light']),
+        fn () => Make::edited(Make::shelf(1.5), new FeedBothEnds('shelf_light')),
         [],
     ],
     'a row of LEDs' => [fn () => Make::row(10, 3), []],

@@ -5,7 +5,9 @@ declare(strict_types=1);
 use BenchGlow\Analysis\Analysis;
 use BenchGlow\Build\Document;
 use BenchGlow\Build\When;
+use BenchGlow\Edit\AddItem;
 use BenchGlow\Edit\Editor;
+use BenchGlow\Format\Fields;
 use BenchGlow\Lists\PartsList;
 use BenchGlow\Story\Idea;
 use BenchGlow\Story\Ideas;
@@ -196,11 +198,7 @@ it('holds a budget against the whole build, not against the circuit alone', func
     $document = demo('heron');
     $whole = PartsList::price(Analysis::of($document));
     $with = fn (float $budget): array => compared(
-        Editor::apply($document, [
-            'op' => 'add',
-            'section' => 'brief.facts',
-            'value' => ['id' => 'fact_x', 'kind' => 'budget', 'value' => (string) $budget],
-        ]),
+        Editor::apply($document, new AddItem('brief.facts', new Fields(['id' => 'fact_x', 'kind' => 'budget', 'value' => (string) $budget]))),
         'galley_shelf',
     )[1];
     $present = fn (array $ideas): array => array_values(array_filter($ideas, fn (Idea $i): bool => $i->edit === null))[0]

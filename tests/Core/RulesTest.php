@@ -6,6 +6,12 @@ use BenchGlow\Build\Document;
 use BenchGlow\Check\Review;
 use BenchGlow\Check\Rule;
 use BenchGlow\Check\Rules;
+use BenchGlow\Edit\Accept;
+use BenchGlow\Edit\AddItem;
+use BenchGlow\Edit\FeedBothEnds;
+use BenchGlow\Edit\RemoveItem;
+use BenchGlow\Edit\SetWire;
+use BenchGlow\Format\Fields;
 use Tests\Support\Faults;
 use Tests\Support\Make;
 use Tests\Support\Scenery;
@@ -44,7 +50,7 @@ function ruleCases(): array
             ),
         ],
         'fuse.missing' => [
-            fn () => Make::edited(sound(), ['op' => 'remove', 'id' => 'F1']),
+            fn () => Make::edited(sound(), new RemoveItem('F1')),
             ['danger fuse.missing shelf_light_feed'],
             fn () => Make::edited(
                 Make::circuit(
@@ -54,7 +60,7 @@ function ruleCases(): array
                     ['kind' => 'leds', 'count' => 3, 'per_string' => 3, 'ohm' => 150],
                     0.2,
                 ),
-                ['op' => 'remove', 'id' => 'F1'],
+                new RemoveItem('F1'),
             ),
         ],
         'fuse.exceeds_wire' => [
@@ -76,7 +82,7 @@ function ruleCases(): array
         'fuse.may_not_blow' => [
             fn () => Make::edited(
                 Make::circuit(Make::bare(), 'Shelf', 'strip_warm_12_48', ['kind' => 'strip', 'wanted_m' => 0.2], 14.0),
-                ['op' => 'set_wire', 'id' => 'shelf_light_feed', 'area_mm2' => 0.22],
+                new SetWire('shelf_light_feed', 0.22),
                 $set('F1', 'fuse_a', 3),
             ),
             ['warning fuse.may_not_blow F1'],
@@ -90,7 +96,7 @@ function ruleCases(): array
         'feed.drop' => [
             fn () => Make::edited(
                 Make::circuit(Make::bare(), 'Shelf', 'strip_warm_12_48', ['kind' => 'strip', 'wanted_m' => 2], 8.0),
-                ['op' => 'set_wire', 'id' => 'shelf_light_feed', 'area_mm2' => 0.22],
+                new SetWire('shelf_light_feed', 0.22),
             ),
             ['warning feed.drop shelf_light_feed'],
             fn () => Make::circuit(Make::bare(), 'Shelf', 'strip_warm_12_48', ['kind' => 'strip', 'wanted_m' => 2], 8.0),
@@ -98,11 +104,7 @@ function ruleCases(): array
         'wire.over_amps' => [
             fn () => Make::edited(
                 sound(),
-                [
-                    'op' => 'add',
-                    'section' => 'parts',
-                    'value' => ['id' => 'hair', 'kind' => 'wire', 'area_mm2' => 0.005],
-                ],
+                new AddItem('parts', new Fields(['id' => 'hair', 'kind' => 'wire', 'area_mm2' => 0.005])),
                 $set('shelf_light_feed', 'wire', 'hair'),
                 $set('shelf_light_feed', 'length_m', 0.1),
                 $set('F1', 'at_m', 0.05),
@@ -120,7 +122,7 @@ function ruleCases(): array
         'strip.dim_end' => [
             fn () => Make::shelf(3.35),
             ['warning strip.dim_end shelf_light'],
-            fn () => Make::edited(Make::shelf(3.35), ['op' => 'feed_both_ends', 'id' => 'shelf_light']),
+            fn () => Make::edited(Make::shelf(3.35), new FeedBothEnds('shelf_light')),
         ],
         'strip.run_too_long' => [
             fn () => Make::edited(
@@ -131,7 +133,7 @@ function ruleCases(): array
             fn () => Make::edited(
                 Make::circuit(Make::bare(), 'Shelf', 'strip_warm_12_48', ['kind' => 'strip', 'wanted_m' => 5.5], 1.0),
                 $set('build', 'settings.uniformity_target', 0.1),
-                ['op' => 'feed_both_ends', 'id' => 'shelf_light'],
+                new FeedBothEnds('shelf_light'),
             ),
         ],
         'strip.cut_mismatch' => [
@@ -243,35 +245,27 @@ function ruleCases(): array
             sound(...),
         ],
         'lead.spare_core' => [
-            fn () => Make::edited(sound(), [
-                'op' => 'add',
-                'section' => 'leads',
-                'value' => [
-                    'id' => 'spare',
-                    'cores' => [['shelf_light.end.plus', null]],
-                    'length_m' => 1,
-                    'wire' => null,
-                ],
-            ]),
+            fn () => Make::edited(sound(), new AddItem('leads', new Fields([
+                'id' => 'spare',
+                'cores' => [['shelf_light.end.plus', null]],
+                'length_m' => 1,
+                'wire' => null,
+            ]))),
             ['note lead.spare_core spare.1.spare_b'],
             sound(...),
         ],
         'light.unfed' => [
-            fn () => Make::edited(sound(), ['op' => 'remove', 'id' => 'shelf_light_feed']),
+            fn () => Make::edited(sound(), new RemoveItem('shelf_light_feed')),
             ['note light.unfed shelf_light'],
             sound(...),
         ],
         'supply.shorted' => [
-            fn () => Make::edited(sound(), [
-                'op' => 'add',
-                'section' => 'leads',
-                'value' => [
-                    'id' => 'slip',
-                    'cores' => [['bank.plus', 'bank.minus']],
-                    'length_m' => 0.2,
-                    'wire' => null,
-                ],
-            ]),
+            fn () => Make::edited(sound(), new AddItem('leads', new Fields([
+                'id' => 'slip',
+                'cores' => [['bank.plus', 'bank.minus']],
+                'length_m' => 0.2,
+                'wire' => null,
+            ]))),
             [
                 'danger wire.over_amps slip',
                 'danger supply.shorted bank',
@@ -293,11 +287,7 @@ function ruleCases(): array
         'intent.not_met' => [
             fn () => Make::edited(
                 sound(),
-                [
-                    'op' => 'add',
-                    'section' => 'inputs',
-                    'value' => ['id' => 'lid', 'kind' => 'lid', 'positions' => ['down', 'up']],
-                ],
+                new AddItem('inputs', new Fields(['id' => 'lid', 'kind' => 'lid', 'positions' => ['down', 'up']])),
                 $set('shelf_light_want', 'when', ['input' => 'lid']),
             ),
             ['warning light.always_lit shelf_light', 'warning intent.not_met shelf'],
@@ -364,13 +354,8 @@ it('mends what it offers to mend', function (string $id): void {
 ]);
 
 it('sets warnings and notes aside, danger never', function (): void {
-    $accept = fn (string $rule, string $subject): array => [
-        'op' => 'accept',
-        'rule' => $rule,
-        'subject' => $subject,
-        'reason' => 'seen',
-    ];
-    $danger = Make::edited(sound(), ['op' => 'remove', 'id' => 'F1'], $accept('fuse.missing', 'shelf_light_feed'));
+    $accept = fn (string $rule, string $subject): Accept => new Accept($rule, $subject, 'seen');
+    $danger = Make::edited(sound(), new RemoveItem('F1'), $accept('fuse.missing', 'shelf_light_feed'));
     expect(Make::findings($danger))->toBe(['danger fuse.missing shelf_light_feed']);
     $warning = Make::edited(Make::shelf(3.35), $accept('strip.dim_end', 'shelf_light'));
     expect(Make::findings($warning))

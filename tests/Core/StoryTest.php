@@ -6,7 +6,10 @@ use BenchGlow\Analysis\Analysis;
 use BenchGlow\Build\Document;
 use BenchGlow\Build\When;
 use BenchGlow\Check\Review;
+use BenchGlow\Edit\AddItem;
 use BenchGlow\Edit\Editor;
+use BenchGlow\Edit\SetField;
+use BenchGlow\Edit\UseWay;
 use BenchGlow\Format\BadBuild;
 use BenchGlow\Format\Fields;
 use BenchGlow\Format\FormatOne;
@@ -265,17 +268,9 @@ it('puts the obvious trigger last where it is the wrong one, and says why', func
             ['kind' => 'strip', 'wanted_m' => 1.2],
             1.5,
         ),
-        [
-            'op' => 'add',
-            'section' => 'inputs',
-            'value' => ['id' => 'lid', 'label' => 'Hatch lid', 'kind' => 'lid', 'positions' => ['down', 'up']],
-        ],
+        new AddItem('inputs', new Fields(['id' => 'lid', 'label' => 'Hatch lid', 'kind' => 'lid', 'positions' => ['down', 'up']])),
     );
-    $document = Editor::apply($document, [
-        'op' => 'add',
-        'section' => 'inputs',
-        'value' => ['id' => 'rocker', 'label' => 'Shelf rocker', 'kind' => 'hand'],
-    ]);
+    $document = Editor::apply($document, new AddItem('inputs', new Fields(['id' => 'rocker', 'label' => 'Shelf rocker', 'kind' => 'hand'])));
     $story = new Story(
         's',
         's',
@@ -302,11 +297,7 @@ it('puts the obvious trigger last where it is the wrong one, and says why', func
 });
 
 it('obeys what the brief rules out where it concerns the circuit', function (string $where, bool $obeyed): void {
-    $document = Editor::apply(rockered(), [
-        'op' => 'add',
-        'section' => 'brief.facts',
-        'value' => ['id' => 'f1', 'kind' => 'no_drill', ...$where === '' ? [] : ['where' => $where]],
-    ]);
+    $document = Editor::apply(rockered(), new AddItem('brief.facts', new Fields(['id' => 'f1', 'kind' => 'no_drill', ...$where === '' ? [] : ['where' => $where]])));
     foreach ((new Ideas($document, 'shelf'))->of(told(2, [[1, 'on']], [[1, 2]])) as $idea) {
         expect($idea->breaks)->toBe($idea->holes > 0 && $obeyed ? [trim("no drilling {$where}")] : []);
     }
@@ -361,12 +352,7 @@ it('finds what the brief says where the build goes against it', function (array 
 ]);
 
 it('finds a cut-through tap in a wet place', function (): void {
-    $document = Editor::apply(Faults::said(['kind' => 'wet', 'where' => 'by the shelf']), [
-        'op' => 'set',
-        'id' => 'shelf_to_the_switch',
-        'field' => 'ends',
-        'value' => ['idc_tap', 'solder'],
-    ]);
+    $document = Editor::apply(Faults::said(['kind' => 'wet', 'where' => 'by the shelf']), new SetField('shelf_to_the_switch', 'ends', ['idc_tap', 'solder']));
     expect(array_column(Review::of($document)->findings, 'message'))->toContain(
         'The brief says it gets wet by the shelf; shelf has a tap that cuts through the insulation that lets water in. Take a sealed one, or solder and seal.',
     );
@@ -477,13 +463,7 @@ it('takes a way of the host that is switched for a trigger, and says when it is 
         (string) file_get_contents(__DIR__.'/../../examples/j13-over-the-hatch.glow.json'),
     );
     $circuit = array_key_first(Analysis::of($document)->build->circuits);
-    $tapped = Editor::apply($document, [
-        'op' => 'use_way',
-        'circuit' => $circuit,
-        'way' => 'fuse_tap',
-        'ways' => ['w2'],
-        'say' => true,
-    ]);
+    $tapped = Editor::apply($document, new UseWay($circuit, 'fuse_tap', ways: ['w2'], say: true));
     expect($tapped->fields()->objects('circuits')[0]->objects('wants')[0]->object('when')->data)
         ->toBe(['input' => 'key'])
         ->and(array_column(Review::of($tapped)->findings, 'rule'))
@@ -492,7 +472,7 @@ it('takes a way of the host that is switched for a trigger, and says when it is 
     $on = array_map(
         fn (Idea $i): string => $i->name,
         (new Ideas(
-            Editor::apply($document, ['op' => 'use_way', 'circuit' => $circuit, 'way' => 'straight']),
+            Editor::apply($document, new UseWay($circuit, 'straight')),
             $circuit,
         ))->of(new Story('s', 's', 60.0, [], [])),
     );
@@ -537,22 +517,13 @@ it('counts hot stretches, dates and surfaces of the brief', function (): void {
             ],
         ]),
     );
-    $hot = Editor::apply($hot, [
-        'op' => 'set',
-        'id' => 'shelf_light_feed',
-        'field' => 'route',
-        'value' => ['stove', 'floor'],
-    ]);
+    $hot = Editor::apply($hot, new SetField('shelf_light_feed', 'route', ['stove', 'floor']));
     $says = fn (Document $d, array $fact): array => array_values(
         array_map(
             fn ($f): string => $f->message,
             array_filter(
                 Review::of(
-                    Editor::apply($d, [
-                        'op' => 'add',
-                        'section' => 'brief.facts',
-                        'value' => ['id' => 'fact', ...$fact],
-                    ]),
+                    Editor::apply($d, new AddItem('brief.facts', new Fields(['id' => 'fact', ...$fact]))),
                 )->findings,
                 fn ($f): bool => str_starts_with($f->rule, 'brief.'),
             ),
@@ -563,7 +534,7 @@ it('counts hot stretches, dates and surfaces of the brief', function (): void {
             'The brief says it gets hot by the stove; the stretch behind the stove counts with 30 °C. Say how hot it gets: its wires carry less there.',
         ])
         ->and(
-            $says(Editor::apply($hot, ['op' => 'set', 'id' => 'stove', 'field' => 'ambient_c', 'value' => 60]), [
+            $says(Editor::apply($hot, new SetField('stove', 'ambient_c', 60)), [
                 'kind' => 'hot',
                 'where' => 'by the stove',
             ]),
@@ -591,11 +562,7 @@ it('counts hot stretches, dates and surfaces of the brief', function (): void {
                     ['kind' => 'strip', 'wanted_m' => 0.5, 'surface' => ''],
                     1.0,
                 ),
-                [
-                    'op' => 'add',
-                    'section' => 'brief.facts',
-                    'value' => ['id' => 'fact', 'kind' => 'surface', 'value' => $value],
-                ],
+                new AddItem('brief.facts', new Fields(['id' => 'fact', 'kind' => 'surface', 'value' => $value])),
             ),
         )->findings,
         'rule',

@@ -6,8 +6,14 @@ use BenchGlow\Analysis\Analysis;
 use BenchGlow\Build\Document;
 use BenchGlow\Check\Review;
 use BenchGlow\Check\Severity;
+use BenchGlow\Edit\AddItem;
+use BenchGlow\Edit\AddLight;
 use BenchGlow\Edit\Editor;
+use BenchGlow\Edit\RemoveItem;
+use BenchGlow\Edit\UsePart;
+use BenchGlow\Edit\UseWay;
 use BenchGlow\Format\BadBuild;
+use BenchGlow\Format\Fields;
 use BenchGlow\Parts\Catalogue;
 use BenchGlow\Ways\Recognise;
 use BenchGlow\Ways\Ways;
@@ -23,13 +29,7 @@ function suited(string $way): Document
         ['kind' => 'strip', 'wanted_m' => 0.8],
         1.5,
     );
-    $more = fn (Document $d, string $part, array $light): Document => Make::edited($d, [
-        'op' => 'add_light',
-        'circuit' => 'shelf',
-        'supply' => 'bank',
-        'light' => ['label' => 'Second', ...$light],
-        'part' => Catalogue::part($part)?->data,
-    ]);
+    $more = fn (Document $d, string $part, array $light): Document => Make::edited($d, new AddLight('shelf', new Fields(['label' => 'Second', ...$light]), Catalogue::part($part) ?? new Fields([]), 'bank'));
 
     return match ($way) {
         'change_over', 'low_high_runs', 'trunk' => $more($one(), 'strip_warm_12_48', [
@@ -54,7 +54,7 @@ function suited(string $way): Document
 }
 
 it('applies every way, is met by it, and knows it again', function (string $way): void {
-    $document = Editor::apply(suited($way), ['op' => 'use_way', 'circuit' => 'shelf', 'way' => $way]);
+    $document = Editor::apply(suited($way), new UseWay('shelf', $way));
     $a = Analysis::of($document);
     $found = Recognise::of($document, 'shelf');
     // A hand switch is a hand switch: its own lamp is a finer choice of the same way where its return is wired.
@@ -76,7 +76,7 @@ it('applies every way, is met by it, and knows it again', function (string $way)
     );
     expect($lit)->not->toBe([]);
     // Applied again with what was recognised, nothing is added.
-    $again = Editor::apply($document, ['op' => 'use_way', 'circuit' => 'shelf', ...$found ?? []]);
+    $again = Editor::apply($document, new UseWay('shelf', ...$found ?? []));
     expect(Recognise::of($again, 'shelf'))
         ->toBe($found)
         ->and(count($again->fields()->objects('inputs')))
@@ -88,10 +88,10 @@ it('applies every way, is met by it, and knows it again', function (string $way)
 it('keeps the lights, the length of the lead and what has been said', function (): void {
     $said = Make::edited(
         suited('hand'),
-        ['op' => 'add', 'section' => 'inputs', 'value' => ['id' => 'dusk', 'kind' => 'dusk']],
+        new AddItem('inputs', new Fields(['id' => 'dusk', 'kind' => 'dusk'])),
         Make::set('shelf_light_want', 'when', ['input' => 'dusk']),
     );
-    $document = Editor::apply($said, ['op' => 'use_way', 'circuit' => 'shelf', 'way' => 'hand']);
+    $document = Editor::apply($said, new UseWay('shelf', 'hand'));
     $fields = $document->fields();
     $feed = array_values(
         array_filter($fields->objects('leads'), fn ($l): bool => str_starts_with($l->text('label'), 'Feed')),
@@ -104,33 +104,25 @@ it('keeps the lights, the length of the lead and what has been said', function (
         ->toBe(['input' => 'dusk'])
         ->and(Analysis::of($document)->intents['shelf']->verdict)
         ->toBe('not_met');
-    $told = Editor::apply($said, ['op' => 'use_way', 'circuit' => 'shelf', 'way' => 'hand', 'say' => true]);
+    $told = Editor::apply($said, new UseWay('shelf', 'hand', say: true));
     expect(Analysis::of($told)->intents['shelf']->verdict)->toBe('met');
 });
 
 it('leaves finer choices open: another relay, another diode, a plug, and still knows the way', function (): void {
-    $relay = Editor::apply(suited('relay_positive'), [
-        'op' => 'use_way',
-        'circuit' => 'shelf',
-        'way' => 'relay_positive',
-    ]);
+    $relay = Editor::apply(suited('relay_positive'), new UseWay('shelf', 'relay_positive'));
     $k = array_values(
         array_filter($relay->fields()->objects('devices'), fn ($d): bool => $d->text('kind') === 'relay'),
     )[0]->text('id');
-    $five = Editor::apply($relay, [
-        'op' => 'use_part',
-        'id' => $k,
-        'part' => Catalogue::part('relay_5_12_diode')?->data,
-    ]);
+    $five = Editor::apply($relay, new UsePart($k, Catalogue::part('relay_5_12_diode') ?? new Fields([])));
     expect(Recognise::of($five, 'shelf')['way'] ?? null)
         ->toBe('relay_positive')
         ->and(Analysis::of($five)->intents['shelf']->verdict)
         ->toBe('met');
-    $hand = Editor::apply(suited('hand'), ['op' => 'use_way', 'circuit' => 'shelf', 'way' => 'hand']);
+    $hand = Editor::apply(suited('hand'), new UseWay('shelf', 'hand'));
     $s = array_values(
         array_filter($hand->fields()->objects('devices'), fn ($d): bool => $d->text('kind') === 'switch'),
     )[0]->text('id');
-    $reed = Editor::apply($hand, ['op' => 'use_part', 'id' => $s, 'part' => Catalogue::part('reed_no')?->data]);
+    $reed = Editor::apply($hand, new UsePart($s, Catalogue::part('reed_no') ?? new Fields([])));
     expect(Recognise::of($reed, 'shelf')['way'] ?? null)
         ->toBe('hand')
         ->and(Analysis::of($reed)->intents['shelf']->verdict)
@@ -140,7 +132,7 @@ it('leaves finer choices open: another relay, another diode, a plug, and still k
 });
 
 it('says why a way does not suit', function (string $way, callable $build, string $why): void {
-    expect(fn () => Editor::apply($build(), ['op' => 'use_way', 'circuit' => 'shelf', 'way' => $way]))->toThrow(
+    expect(fn () => Editor::apply($build(), new UseWay('shelf', $way)))->toThrow(
         BadBuild::class,
         $why,
     );
@@ -151,27 +143,17 @@ it('says why a way does not suit', function (string $way, callable $build, strin
     ['sideways', fn () => suited('hand'), 'there is no way called `sideways`.'],
     [
         'hand',
-        fn () => Make::edited(suited('hand'), ['op' => 'remove', 'id' => 'shelf_light']),
+        fn () => Make::edited(suited('hand'), new RemoveItem('shelf_light')),
         'a circuit without a light has nothing to switch.',
     ],
 ]);
 
 it('takes the host wire it is told, if its side suits', function (): void {
-    $wired = Editor::apply(suited('host_wire'), ['op' => 'use_way', 'circuit' => 'shelf', 'way' => 'host_wire']);
+    $wired = Editor::apply(suited('host_wire'), new UseWay('shelf', 'host_wire'));
     expect(
-        fn () => Editor::apply($wired, [
-            'op' => 'use_way',
-            'circuit' => 'shelf',
-            'way' => 'relay_ground',
-            'wires' => ['courtesy_wire'],
-        ]),
+        fn () => Editor::apply($wired, new UseWay('shelf', 'relay_ground', ['courtesy_wire'])),
     )->toThrow(BadBuild::class, '`courtesy_wire` is switched on the positive side; this way needs the other.');
-    $relay = Editor::apply($wired, [
-        'op' => 'use_way',
-        'circuit' => 'shelf',
-        'way' => 'relay_positive',
-        'wires' => ['courtesy_wire'],
-    ]);
+    $relay = Editor::apply($wired, new UseWay('shelf', 'relay_positive', ['courtesy_wire']));
     expect(count($relay->fields()->object('host')->objects('wires')))->toBe(1);
 });
 

@@ -5,7 +5,11 @@ declare(strict_types=1);
 namespace Tests\Support;
 
 use BenchGlow\Build\Document;
+use BenchGlow\Edit\AddItem;
 use BenchGlow\Edit\Editor;
+use BenchGlow\Edit\SetField;
+use BenchGlow\Edit\UseWay;
+use BenchGlow\Format\Fields;
 use BenchGlow\Parts\Catalogue;
 use stdClass;
 
@@ -785,25 +789,15 @@ final class Faults
      */
     public static function said(array $fact): Document
     {
-        $hand = Editor::apply(self::rocked(), [
-            'op' => 'use_way',
-            'circuit' => 'shelf',
-            'way' => 'hand',
-            'inputs' => ['hand'],
-        ]);
+        $hand = Editor::apply(self::rocked(), new UseWay('shelf', 'hand', inputs: ['hand']));
 
-        return Editor::apply($hand, ['op' => 'add', 'section' => 'brief.facts', 'value' => ['id' => 'fact', ...$fact]]);
+        return Editor::apply($hand, new AddItem('brief.facts', new Fields(['id' => 'fact', ...$fact])));
     }
 
     /** A soldered end in a circuit, and a fact about a place. */
     private static function soldered(string $kind, string $where): Document
     {
-        return Editor::apply(self::said(['kind' => $kind, 'where' => $where]), [
-            'op' => 'set',
-            'id' => 'shelf_to_the_switch',
-            'field' => 'ends',
-            'value' => ['solder', 'crimp'],
-        ]);
+        return Editor::apply(self::said(['kind' => $kind, 'where' => $where]), new SetField('shelf_to_the_switch', 'ends', ['solder', 'crimp']));
     }
 
     private static function due(string $on): Document

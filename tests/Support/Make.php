@@ -7,7 +7,11 @@ namespace Tests\Support;
 use BenchGlow\Build\Document;
 use BenchGlow\Check\Finding;
 use BenchGlow\Check\Review;
+use BenchGlow\Edit\AddCircuit;
+use BenchGlow\Edit\Edit;
 use BenchGlow\Edit\Editor;
+use BenchGlow\Edit\SetField;
+use BenchGlow\Format\Fields;
 use BenchGlow\Parts\Catalogue;
 
 /** Small builds for tests. */
@@ -44,21 +48,15 @@ final class Make
         ?float $leadM = 2.0,
         array $more = [],
     ): Document {
-        $document = Editor::apply($document, [
-            'op' => 'add_circuit',
-            'label' => $label,
-            'supply' => 'bank',
-            'light' => ['surface' => 'aluminium channel', ...$light],
-            'part' => [...Catalogue::part($part)?->data ?? [], ...$more],
-        ]);
+        $document = Editor::apply($document, new AddCircuit($label, new Fields(['surface' => 'aluminium channel', ...$light]), new Fields([...Catalogue::part($part)?->data ?? [], ...$more]), 'bank'));
         $id = strtolower(str_replace(' ', '_', $label)).'_light_feed';
         if ($leadM === null) {
             return $document;
         }
-        $document = Editor::apply($document, ['op' => 'set', 'id' => $id, 'field' => 'length_m', 'value' => $leadM]);
+        $document = Editor::apply($document, new SetField($id, 'length_m', $leadM));
         $fuses = array_column($document->data['leads'][array_key_last($document->data['leads'])]['inline'] ?? [], 'id');
         foreach ($fuses as $fuse) {
-            $document = Editor::apply($document, ['op' => 'set', 'id' => $fuse, 'field' => 'at_m', 'value' => 0.1]);
+            $document = Editor::apply($document, new SetField($fuse, 'at_m', 0.1));
         }
 
         return $document;
@@ -86,8 +84,7 @@ final class Make
         ]);
     }
 
-    /** @param  array<string, mixed>  ...$edits */
-    public static function edited(Document $document, array ...$edits): Document
+    public static function edited(Document $document, Edit ...$edits): Document
     {
         foreach ($edits as $edit) {
             $document = Editor::apply($document, $edit);
@@ -96,10 +93,9 @@ final class Make
         return $document;
     }
 
-    /** @return array<string, mixed> */
-    public static function set(string $id, string $field, mixed $value): array
+    public static function set(string $id, string $field, mixed $value): SetField
     {
-        return ['op' => 'set', 'id' => $id, 'field' => $field, 'value' => $value];
+        return new SetField($id, $field, $value);
     }
 
     /** @return list<string> "severity rule subject" of every open finding */

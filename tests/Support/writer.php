@@ -12,6 +12,8 @@ declare(strict_types=1);
 use App\Models\Build;
 use App\Store\Bench;
 use App\Store\Conflict;
+use BenchGlow\Edit\AddItem;
+use BenchGlow\Format\Fields;
 use Illuminate\Contracts\Console\Kernel;
 use Illuminate\Support\Facades\Artisan;
 use Tests\Support\Make;
@@ -32,7 +34,7 @@ $base = $build->head;
 for ($n = 0; $n < (int) $count; $n++) {
     $edit =
         $what === 'edit'
-            ? ['op' => 'add', 'section' => 'brief.facts', 'value' => ['id' => "{$who}_{$n}", 'kind' => 'other']]
+            ? new AddItem('brief.facts', new Fields(['id' => "{$who}_{$n}", 'kind' => 'other']))
             : Make::set('shelf_light', 'wanted_m', 1 + (hexdec(substr(md5("{$who}{$n}"), 0, 4)) % 3000) / 1000);
     for (; ;) {
         $token = "{$who}-{$n}-".bin2hex(random_bytes(4));

@@ -9,11 +9,12 @@ use App\Store\Conflict;
 use App\Store\Damaged;
 use App\Store\Difference;
 use App\Store\Thinner;
+use BenchGlow\Edit\SetField;
 use BenchGlow\Format\BadBuild;
 use Illuminate\Support\Facades\DB;
 use Tests\Support\Make;
 
-function lengthEdit(float $m): array
+function lengthEdit(float $m): SetField
 {
     return Make::set('shelf_light', 'wanted_m', $m);
 }

@@ -6,10 +6,13 @@ use App\Http\Middleware\SecurityHeaders;
 use App\Models\Build;
 use App\Models\Preference;
 use App\Models\Revision;
-use App\Support\CsvCell;
 use BenchGlow\Build\Document;
 use BenchGlow\Check\Review;
 use BenchGlow\Command\Report;
+use BenchGlow\Edit\Accept;
+use BenchGlow\Edit\FeedBothEnds;
+use BenchGlow\Edit\RemoveItem;
+use BenchGlow\Quantity\Csv;
 use BenchGlow\Quantity\Shown;
 use Illuminate\Http\UploadedFile;
 use Illuminate\Support\Facades\Artisan;
@@ -220,7 +223,7 @@ it('tells a stale window what changed, keeps its text out of the store and lets 
 
 it('refuses in words to go on top of what is gone', function (): void {
     $build = $this->hung();
-    $this->bench()->write($build, 1, 'x', 'phone', ['op' => 'remove', 'id' => 'shelf_light']);
+    $this->bench()->write($build, 1, 'x', 'phone', new RemoveItem('shelf_light'));
     $this->post(
         "/b/{$build->key}/edit",
         ['id' => 'shelf_light', 'field' => 'wanted_m', 'text' => '2 m', 'base' => '1', 'token' => 'y'],
@@ -280,7 +283,7 @@ it('works as plain forms without a script', function (): void {
 
 it('says was and now after a fix', function (): void {
     $build = $this->hung();
-    $this->bench()->write($build, 1, 'x', 'w', ['op' => 'feed_both_ends', 'id' => 'shelf_light']);
+    $this->bench()->write($build, 1, 'x', 'w', new FeedBothEnds('shelf_light'));
     $this->get("/b/{$build->key}/circuit")
         ->assertSee('evenness was 74 %, now 9')
         ->assertSee('class="was-line"', false);
@@ -338,12 +341,7 @@ it(
 
 it('prints the sheet with how to isolate it first, and what was set aside with its reason', function (): void {
     $build = $this->hung();
-    $this->bench()->write($build, 1, 'x', 'w', [
-        'op' => 'accept',
-        'rule' => 'strip.dim_end',
-        'subject' => 'shelf_light',
-        'reason' => 'a board hides that end',
-    ]);
+    $this->bench()->write($build, 1, 'x', 'w', new Accept('strip.dim_end', 'shelf_light', 'a board hides that end'));
     $html = html_entity_decode(
         (string) $this->get("/b/{$build->key}/sheet")
             ->assertOk()
@@ -360,16 +358,9 @@ it('prints the sheet with how to isolate it first, and what was set aside with i
 });
 
 it('writes a parts list no spreadsheet takes for a formula', function (): void {
-    expect([
-        CsvCell::safe('=1+1'),
-        CsvCell::safe('+x'),
-        CsvCell::safe('-x'),
-        CsvCell::safe('@x'),
-        CsvCell::safe("\tx"),
-        CsvCell::safe('plain'),
-        CsvCell::safe(null),
-        CsvCell::safe(1.23456),
-    ])->toBe(["'=1+1", "'+x", "'-x", "'@x", "'\tx", 'plain', '—', '1.2346']);
+    expect(Csv::text([['=1+1', '+x', '-x', '@x', "\tx", 'plain', null, 1.23456, 'a "b", c']]))->toBe(
+        "'=1+1,'+x,'-x,'@x,'\tx,plain,,1.23456,\"a \"\"b\"\", c\"\n",
+    );
     $evil = json_decode(Make::shelf()->json);
     $evil->parts[0]->label = '=HYPERLINK("x")';
     $build = $this->bench()->create(Document::fromDecoded($evil), 'x', 'w');
@@ -551,12 +542,13 @@ it('speaks with a decimal comma where the bench wants it, reads both, and keeps 
             ->assertOk()
             ->getContent(),
     );
+    $said = (string) preg_replace('#<option[^>]*>[^<]*</option>#', '', $page);
     preg_match('/class="big figure">([\d.]+)</', $point, $before);
     preg_match('/class="big figure">([\d,]+)</', $page, $after);
     expect(str_replace('.', ',', $before[1] ?? ''))
         ->toBe($after[1] ?? 'none')
-        // Words, drawings and fields speak alike; no figure with a unit keeps a point (W/m stands in the parts' own names).
-        ->and(preg_match_all('/.{20}\d\.\d+ ?(?:V|A|m|mm²|cm)\b/u', strip_tags($page), $m) ? $m[0] : [])
+        // Words, drawings and fields speak alike; no figure with a unit keeps a point (parts on offer keep their own names).
+        ->and(preg_match_all('/.{20}\d\.\d+ ?(?:V|A|m|mm²|cm)\b/u', strip_tags($said), $m) ? $m[0] : [])
         ->toBe([])
         ->and((string) $this->get("/b/{$build->key}/export")->getContent())
         ->toBe($file);

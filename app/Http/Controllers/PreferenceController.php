@@ -11,7 +11,14 @@ use Illuminate\Http\Request;
 /** The bench's own settings: day or night, units, wire sizes, decimal sign, keys. */
 final class PreferenceController extends Controller
 {
-    private const CHOICES = ['bench' => ['system', 'day', 'night'], 'units' => ['metric', 'imperial'], 'wire' => ['mm2', 'awg'], 'decimal_sign' => ['point', 'comma'], 'keys_on' => ['0', '1'], 'still' => ['0', '1']];
+    private const CHOICES = [
+        'bench' => ['system', 'day', 'night'],
+        'units' => ['metric', 'imperial'],
+        'wire' => ['mm2', 'awg'],
+        'decimal_sign' => ['point', 'comma'],
+        'keys_on' => ['0', '1'],
+        'still' => ['0', '1'],
+    ];
 
     public function update(Request $request): RedirectResponse
     {

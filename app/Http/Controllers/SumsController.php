@@ -23,7 +23,12 @@ use Illuminate\Http\Request;
 /** Quick sums: the address holds the inputs. */
 final class SumsController extends Controller
 {
-    private const VIEWS = ['resistor' => 'sums.resistor', 'strip' => 'sums.strip', 'wire' => 'sums.wire', 'fuse' => 'sums.fuse'];
+    private const VIEWS = [
+        'resistor' => 'sums.resistor',
+        'strip' => 'sums.strip',
+        'wire' => 'sums.wire',
+        'fuse' => 'sums.fuse',
+    ];
 
     public function __construct(private readonly Bench $bench)
     {
@@ -47,25 +52,50 @@ final class SumsController extends Controller
         if ($key === 'new') {
             $title = trim((string) $request->string('title')) ?: $label;
             $supply = Catalogue::supply($sum->typed['supply']) ?? new Fields([]);
-            $empty = Document::fromJson((string) json_encode(['format' => FormatOne::NAME, 'version' => 1, 'title' => $title, 'place' => 'other',
-                'supplies' => [['id' => Index::slug($supply->text('label')), ...$supply->data]], 'circuits' => []]));
-            $build = $this->bench->create($this->withLead($sum, $sum->onto($empty, $label)), 'Kept from a quick sum', 'plain');
+            $empty = Document::fromJson(
+                (string) json_encode([
+                    'format' => FormatOne::NAME,
+                    'version' => 1,
+                    'title' => $title,
+                    'place' => 'other',
+                    'supplies' => [['id' => Index::slug($supply->text('label')), ...$supply->data]],
+                    'circuits' => [],
+                ]),
+            );
+            $build = $this->bench->create(
+                $this->withLead($sum, $sum->onto($empty, $label)),
+                'Kept from a quick sum',
+                'plain',
+            );
 
-            return redirect("/b/{$build->key}/circuit", 303);
+            return redirect(route('station', [$build, 'circuit'], false), 303);
         }
         $build = Build::query()->where('key', $key)->whereNull('deleted_at')->first();
         if ($build === null) {
-            return redirect("/sums/{$kind}?".http_build_query($sum->query()))->with('refused', 'Keep on: choose a new build or one of the list.');
+            return redirect(route('sums.show', [$kind, ...$sum->query()], false))->with(
+                'refused',
+                'Keep on: choose a new build or one of the list.',
+            );
         }
         $document = $this->withLead($sum, $sum->onto($this->bench->document($build, $build->head), $label));
         try {
-            $this->bench->import($build, $build->head, bin2hex(random_bytes(8)), 'plain', $document, "{$label}: kept from a quick sum");
+            $this->bench->import(
+                $build,
+                $build->head,
+                bin2hex(random_bytes(8)),
+                'plain',
+                $document,
+                "{$label}: kept from a quick sum",
+            );
         } catch (Conflict) {
-            return redirect("/sums/{$kind}?".http_build_query($sum->query()))->with('refused', 'The build changed this very moment. Keep it again.');
+            return redirect(route('sums.show', [$kind, ...$sum->query()], false))->with(
+                'refused',
+                'The build changed this very moment. Keep it again.',
+            );
         }
         $circuit = array_key_last(TypedBuild::of($document)->circuits);
 
-        return redirect("/b/{$build->key}/circuit?c={$circuit}", 303);
+        return redirect(route('station', [$build, 'circuit', 'c' => $circuit], false), 303);
     }
 
     private function withLead(Sum $sum, Document $document): Document

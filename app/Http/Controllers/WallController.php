@@ -6,12 +6,12 @@ namespace App\Http\Controllers;
 
 use App\Models\Build;
 use App\Models\Preference;
+use App\Stations\Stations;
 use App\Store\Bench;
 use App\Store\Damaged;
 use App\Store\Demo;
-use App\Support\Analyses;
 use App\Support\StartForm;
-use App\View\StationPage;
+use App\Wall\Wall;
 use BenchGlow\Build\Document;
 use BenchGlow\Format\BadBuild;
 use BenchGlow\Format\Fields;
@@ -25,22 +25,43 @@ use Illuminate\Http\UploadedFile;
 /** The builds wall: what hangs there, a new build, a build from a file. */
 final class WallController extends Controller
 {
-    public function __construct(private readonly Bench $bench, private readonly Analyses $analyses)
-    {
+    public function __construct(
+        private readonly Bench $bench,
+        private readonly Wall $wall,
+        private readonly Stations $stations,
+    ) {
     }
 
-    public function index(): View
+    public function index(Request $request): View
     {
-        $pages = $damaged = [];
-        foreach (Build::query()->whereNull('deleted_at')->orderBy('id')->get() as $build) {
-            try {
-                $pages[] = new StationPage($build, $build->head, $this->bench->document($build, $build->head), Preference::row(), $this->analyses, 'circuit', 'normal', '');
-            } catch (Damaged $e) {
-                $damaged[$build->key] = "{$build->title}: {$e->getMessage()}";
-            }
-        }
+        $word = trim((string) $request->string('q'));
+        $sort = (string) $request->string('sort');
+        $sort = isset(Wall::SORTS[$sort]) ? $sort : 'hung';
+        $count = $this->wall->count($word);
+        $pages = max(1, (int) ceil($count / Wall::AT_A_TIME));
+        $page = max(1, min($pages, $request->integer('page', 1)));
+        $preference = Preference::row();
 
-        return view('stations.wall', ['pages' => $pages, 'damaged' => $damaged, 'preference' => Preference::row()]);
+        return view('wall.index', [
+            'cards' => $this->wall->cards($word, $sort, $page, $preference),
+            'word' => $word,
+            'sort' => $sort,
+            'count' => $count,
+            'page' => $page,
+            'pages' => $pages,
+            'down' => $this->wall->down(),
+            'preference' => $preference,
+        ]);
+    }
+
+    /** One card that had to be solved first. */
+    public function card(Build $build): View
+    {
+        try {
+            return view('wall.card', ['card' => $this->wall->card($build, Preference::row())]);
+        } catch (Damaged $e) {
+            return view('wall.damaged', ['build' => $build, 'sentence' => "{$build->title}: {$e->getMessage()}"]);
+        }
     }
 
     public function store(Request $request): RedirectResponse
@@ -48,11 +69,10 @@ final class WallController extends Controller
         try {
             $document = (new StartForm(Preference::row()))->document(new Fields($request->all()));
         } catch (BadBuild|NotUnderstood|NotFitted $e) {
-            return redirect('/#start', 303)->withInput()->with('refused', $e->getMessage());
+            return $this->back()->withInput()->with('refused', $e->getMessage());
         }
-        $build = $this->bench->create($document, 'Begun', 'plain');
 
-        return redirect("/b/{$build->key}/circuit", 303);
+        return $this->opened($this->bench->create($document, 'Begun', 'plain'));
     }
 
     /** A copy of one of the builds that come with the program. */
@@ -60,17 +80,16 @@ final class WallController extends Controller
     {
         $name = (string) $request->string('example');
         if (! in_array($name, Demo::BUILDS, true)) {
-            return redirect('/#start', 303)->with('refused', 'Example: choose one from the list.');
+            return $this->back()->with('refused', 'Example: choose one from the list.');
         }
-        $build = $this->bench->create(Demo::document($name), 'Begun from an example', 'plain');
 
-        return redirect("/b/{$build->key}/circuit", 303);
+        return $this->opened($this->bench->create(Demo::document($name), 'Begun from an example', 'plain'));
     }
 
     public function import(Request $request): RedirectResponse
     {
         $file = $request->file('file');
-        if (! $file instanceof UploadedFile || ! $file->isValid()) {
+        if (! ($file instanceof UploadedFile) || ! $file->isValid()) {
             return back()->with('refused', 'File: choose a build file (*.glow.json) of at most 1 MB.');
         }
         try {
@@ -78,22 +97,33 @@ final class WallController extends Controller
         } catch (BadBuild $e) {
             return back()->with('refused', "{$file->getClientOriginalName()} is not taken in. {$e->getMessage()}");
         }
-        $build = $this->bench->create($document, 'Read in from a file', 'plain', 'import');
 
-        return redirect("/b/{$build->key}/circuit", 303);
+        return $this->opened($this->bench->create($document, 'Read in from a file', 'plain', 'import'));
     }
 
     public function takeDown(Build $build): RedirectResponse
     {
         $this->bench->remove($build);
 
-        return redirect('/', 303)->with('said', "{$build->title} is taken down. It can be hung back for 30 days.")->with('down', $build->key);
+        return redirect(route('wall', [], false), 303)
+            ->with('said', "{$build->title} is taken down. It can be hung back for 30 days.")
+            ->with('down', $build->key);
     }
 
     public function hangBack(Build $build): RedirectResponse
     {
         $build->update(['deleted_at' => null]);
 
-        return redirect('/', 303);
+        return redirect(route('wall', [], false), 303);
+    }
+
+    private function back(): RedirectResponse
+    {
+        return redirect(route('wall', [], false).'#start', 303);
+    }
+
+    private function opened(Build $build): RedirectResponse
+    {
+        return redirect(route('station', [$build, $this->stations->first()->key()], false), 303);
     }
 }

@@ -15,7 +15,9 @@ final class OnlyOurHost
     public function handle(Request $request, Closure $next): Answer
     {
         if (! in_array(strtolower($request->getHost()), ['127.0.0.1', 'localhost', '[::1]'], true)) {
-            return new Response("This bench answers only to 127.0.0.1 and localhost.\n", 421, ['Content-Type' => 'text/plain']);
+            return new Response("This bench answers only to 127.0.0.1 and localhost.\n", 421, [
+                'Content-Type' => 'text/plain',
+            ]);
         }
         $origin = $request->headers->get('Origin');
         if ($origin !== null && $origin !== 'null' && parse_url($origin, PHP_URL_HOST) !== $request->getHost()) {
@@ -23,6 +25,6 @@ final class OnlyOurHost
         }
         $answer = $next($request);
 
-        return $answer instanceof Answer ? $answer : new Response;
+        return $answer instanceof Answer ? $answer : new Response();
     }
 }

@@ -6,6 +6,6 @@
 @if($card->cost !== '')<p class="cost">{{ $card->cost }}</p>@endif
 @if($card->why !== '')<p class="why">{{ $card->why }}</p>@endif
 @if($card->onTheBench)<p class="on-bench">on the bench</p>
-@elseif($card->edit !== null)<x-act :page="$page" :edit="$card->edit" class="is-small">Use {{ lcfirst($card->title) }}</x-act>
+@elseif($card->edit !== null)<x-act :edit="$card->edit" class="is-small">Use {{ lcfirst($card->title) }}</x-act>
 @else<p class="cost">can't be used</p>@endif
 </li>

@@ -3,8 +3,8 @@
 <ul>@foreach($moves as $move)<li>{{ $move['mine'] ? 'This window' : 'Another window' }}, {{ $move['at'] }}: {{ $move['what'] }}</li>@endforeach</ul>
 @if($rows !== [])<table class="table is-narrow"><thead><tr><th>What</th><th>Theirs</th><th>Yours</th></tr></thead><tbody>@foreach($rows as $row)<tr><td>{{ $row['name'] }} {{ str_replace('_', ' ', $row['field']) }}</td><td>{{ $row['theirs'] }}</td><td>{{ $row['yours'] }}</td></tr>@endforeach</tbody></table>@endif
 <div class="row">
-@if($edit !== [] && $gone === null)
-<form method="post" action="{{ $page->to('edit') }}" hx-post="{{ $page->to('edit') }}" hx-swap="none" hx-sync="#bench:queue all"><x-hidden :page="$page"/><input type="hidden" name="base" value="{{ $page->base }}"><input type="hidden" name="edit" value="{{ json_encode($edit) }}"><input type="hidden" name="render" value="all"><button class="button is-primary">Put mine on top</button></form>
+@if ($edit !== null && $gone === null)
+<x-form op="set" render="all" :with="['base' => $frame->base, 'edit' => json_encode($edit)]"><button class="button is-primary">Put mine on top</button></x-form>
 @elseif($gone !== null)<p>Yours can't go on top: {{ $gone }}</p>@endif
-<a class="button" href="{{ $page->url() }}">Leave theirs</a>
+<a class="button" href="{{ $frame->url() }}">Leave theirs</a>
 </div></div>

@@ -1,1 +1,1 @@
-<p class="notice">Changed in another window: {{ $what }}, {{ $at }}. <a href="{{ $page->url() }}">Show</a></p>
+<p class="notice">Changed in another window: {{ $what }}, {{ $at }}. <a href="{{ $frame->url() }}">Show</a></p>

@@ -1,0 +1,64 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Frame;
+
+use App\Models\Build;
+use App\Models\Move;
+use App\Models\Revision;
+use App\Store\Bench;
+use BenchGlow\Build\Document;
+
+/** What take back and bring back would do, when the build was kept, and how it stood before its newest change. */
+final readonly class Moves
+{
+    /**
+     * @param  string|null  $undo  what would be taken back: "Galley shelf: fed at both ends, other window, 21:14"
+     * @param  bool  $pinned  whether this revision has been printed or exported
+     */
+    private function __construct(
+        public ?string $undo,
+        public ?string $redo,
+        public string $keptAt,
+        public bool $pinned,
+        private ?Revision $before,
+    ) {
+    }
+
+    public static function of(Build $build, int $base, string $window): self
+    {
+        $own = fn (int $no): ?Revision => Revision::query()
+            ->where(['build_id' => $build->id, 'no' => $no])
+            ->first();
+        $revision = $own($base);
+        $redo = (new Bench())->redoTarget($build, $base);
+        $newest = Move::query()->where('build_id', $build->id)->orderByDesc('id')->first();
+        $edited = $newest !== null && $newest->kind === 'edit' && $newest->to_no === $base;
+
+        return new self(
+            $revision === null || $revision->parent === null ? null : self::undoWords($build, $revision, $window),
+            $redo === null ? null : $own($redo)?->what,
+            substr($build->changed_at, 11, 5),
+            $revision?->pinned !== null,
+            $edited && $newest->from_no !== null ? $own($newest->from_no) : null,
+        );
+    }
+
+    private static function undoWords(Build $build, Revision $revision, string $window): string
+    {
+        $move = Move::query()
+            ->where(['build_id' => $build->id, 'to_no' => $revision->no])
+            ->whereIn('kind', ['edit', 'restore', 'import'])
+            ->first();
+        $other = $move !== null && $move->window !== $window && $window !== 'plain' ? ', other window' : '';
+
+        return $revision->what.$other.', '.substr($revision->at, 11, 5);
+    }
+
+    /** The build before its newest change; null where the last thing done was no edit. */
+    public function before(): ?Document
+    {
+        return $this->before === null ? null : Document::fromStored($this->before->json());
+    }
+}

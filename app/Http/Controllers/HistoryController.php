@@ -1,0 +1,113 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Http\Controllers;
+
+use App\Frame\Frames;
+use App\Frame\Said;
+use App\Frame\Window;
+use App\Http\Answers;
+use App\Models\Build;
+use App\Models\Move;
+use App\Models\Revision;
+use App\Stations\Stations;
+use App\Store\Bench;
+use App\Store\Conflict;
+use App\Store\Kept;
+use BenchGlow\Format\Fields;
+use Illuminate\Contracts\View\View;
+use Illuminate\Http\RedirectResponse;
+use Illuminate\Http\Request;
+use Illuminate\Http\Response;
+
+/** Taking back, bringing back, and everything that was kept. */
+final class HistoryController extends Controller
+{
+    public function __construct(
+        private readonly Bench $bench,
+        private readonly Frames $frames,
+        private readonly Stations $stations,
+        private readonly Window $window,
+        private readonly Answers $answers,
+    ) {
+    }
+
+    public function undo(Build $build): Response|RedirectResponse
+    {
+        return $this->shift($build, $this->bench->undo(...));
+    }
+
+    public function redo(Build $build): Response|RedirectResponse
+    {
+        return $this->shift($build, $this->bench->redo(...));
+    }
+
+    public function restore(Build $build, int $no): Response|RedirectResponse
+    {
+        return $this->shift(
+            $build,
+            fn (Build $b, int $base, string $token, string $window): Kept => $this->bench->restore(
+                $b,
+                $base,
+                $token,
+                $window,
+                $no,
+            ),
+        );
+    }
+
+    /** @param  callable(Build, int, string, string): Kept  $move */
+    private function shift(Build $build, callable $move): Response|RedirectResponse
+    {
+        try {
+            $kept = $move($build, $this->window->base(), $this->window->token(), $this->window->name());
+        } catch (Conflict $e) {
+            return $this->answers->conflict($build, $e, null);
+        }
+
+        return $this->answers->kept($build, $kept, new Fields(['render' => 'all']));
+    }
+
+    /** From a damaged head to the newest sound revision before it. */
+    public function goBack(Build $build, int $no): RedirectResponse
+    {
+        $this->bench->goBack($build, $this->window->base(), $this->window->token(), $this->window->name(), $no);
+
+        return redirect(route('station', [$build, $this->stations->first()->key()], false), 303);
+    }
+
+    /** Whether the build has moved since a window last saw it. */
+    public function head(Request $request, Build $build): Response
+    {
+        $since = (int) $request->query('since');
+        $build->refresh();
+        $move = Move::query()->where('build_id', $build->id)->orderByDesc('id')->first();
+        if ($build->head === $since || $move === null || $move->window === $this->window->name()) {
+            return response()->noContent();
+        }
+        $words = ['what' => Said::of($build, $move), 'at' => substr($move->at, 11, 5)];
+
+        return response()->view('frame.elsewhere', ['frame' => $this->frames->of($build), ...$words]);
+    }
+
+    public function history(Build $build): View
+    {
+        $revisions = Revision::query()
+            ->where('build_id', $build->id)
+            ->orderByDesc('no')
+            ->limit(Bench::HISTORY_SHOWN)
+            ->get(['no', 'parent', 'what', 'at', 'pinned']);
+        $parents = $revisions->pluck('parent', 'no');
+        $onPath = [];
+        for ($at = $build->head; is_int($at); $at = $parents[$at] ?? null) {
+            $onPath[$at] = true;
+        }
+
+        return view('frame.history', [
+            'frame' => $this->frames->of($build, $this->stations->first()),
+            'revisions' => $revisions,
+            'onPath' => $onPath,
+        ]);
+    }
+}

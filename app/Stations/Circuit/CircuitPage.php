@@ -1,0 +1,101 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Stations\Circuit;
+
+use App\Frame\Frame;
+use App\View\Shelf;
+use BenchGlow\Build\Lead;
+use BenchGlow\Build\WhenText;
+use BenchGlow\Drawing\CircuitDrawing;
+use BenchGlow\Drawing\Drawing;
+
+/** What the Circuit station's plate shows. */
+final class CircuitPage
+{
+    public readonly Live $live;
+
+    public readonly Cards $cards;
+
+    public readonly Show $show;
+
+    /** @param  bool  $laysWaysOut  whether the ways of switching are tried at once */
+    public function __construct(private readonly Frame $frame, public readonly bool $laysWaysOut = false)
+    {
+        $this->live = new Live($frame);
+        $this->cards = new Cards($frame);
+        $this->show = new Show($frame);
+    }
+
+    /** @return list<WayCard> every ready way of switching, tried and solved */
+    public function ways(): array
+    {
+        return (new WayCards($this->frame))->all();
+    }
+
+    public function fall(): ?Fall
+    {
+        return Fall::of($this->frame);
+    }
+
+    public function wide(): ?Drawing
+    {
+        $frame = $this->frame;
+
+        return $frame->circuit === null
+            ? null
+            : CircuitDrawing::wide(
+                $frame->analysis,
+                $frame->circuit->id,
+                $frame->state(),
+                units: $frame->preference->units,
+                tips: $frame->tips(),
+                findings: $frame->pins(),
+            );
+    }
+
+    public function narrow(): ?Drawing
+    {
+        $frame = $this->frame;
+
+        return $frame->circuit === null
+            ? null
+            : CircuitDrawing::narrow(
+                $frame->analysis,
+                $frame->circuit->id,
+                $frame->state(),
+                units: $frame->preference->units,
+                tips: $frame->tips(),
+                findings: $frame->pins(),
+            );
+    }
+
+    /** @return array<string, Lead> leads of the circuit */
+    public function leads(): array
+    {
+        $circuit = $this->frame->circuit?->id;
+
+        return array_filter($this->frame->analysis->build->leads, fn (Lead $l): bool => $l->circuit === $circuit);
+    }
+
+    /**
+     * An expression over inputs in words.
+     *
+     * @param  array<array-key, mixed>  $when
+     */
+    public function when(array $when): string
+    {
+        return WhenText::say($when, $this->frame->document);
+    }
+
+    /**
+     * Parts of the shelf and of the build that could stand in for one.
+     *
+     * @return array<string, array<string, string>>
+     */
+    public function parts(string $shelf, string $kind): array
+    {
+        return Shelf::choices($shelf, $this->frame->document, $kind);
+    }
+}

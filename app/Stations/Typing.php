@@ -1,0 +1,67 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Stations;
+
+use App\Models\Preference;
+use BenchGlow\Build\Document;
+use BenchGlow\Build\WhenText;
+use BenchGlow\Format\Fields;
+use BenchGlow\Quantity\NotUnderstood;
+use BenchGlow\Quantity\Typed;
+use BenchGlow\Quantity\Unit;
+
+/** Reads what people type into forms; every refusal begins with the name of the field. */
+final class Typing
+{
+    public static function quantity(Unit $unit, string $text, string $name, Preference $preference): float
+    {
+        try {
+            // Nine digits are far below any tape measure and keep 6 ft 4 from being stored with a binary tail.
+            return round(Typed::read($unit, $text, $preference->units === 'imperial' ? 'in' : 'm'), 9);
+        } catch (NotUnderstood $e) {
+            throw new NotUnderstood("{$name}: {$e->getMessage()}");
+        }
+    }
+
+    /** Null where the field is empty. */
+    public static function amount(Unit $unit, string $text, string $name): ?float
+    {
+        if (trim($text) === '') {
+            return null;
+        }
+        try {
+            return Typed::read($unit, $text);
+        } catch (NotUnderstood $e) {
+            throw new NotUnderstood("{$name}: {$e->getMessage()}");
+        }
+    }
+
+    /** @return array<array-key, mixed> an expression over inputs */
+    public static function when(string $text, string $name, Document $document): array
+    {
+        try {
+            return WhenText::read($text, $document);
+        } catch (NotUnderstood $e) {
+            throw new NotUnderstood("{$name}: {$e->getMessage()}");
+        }
+    }
+
+    /** @return non-empty-list<string> words set off by commas */
+    public static function words(string $text, string $name, string $expected): array
+    {
+        $words = array_values(
+            array_filter(array_map(trim(...), explode(',', $text)), fn (string $w): bool => $w !== ''),
+        );
+
+        return $words === [] ? throw new NotUnderstood("{$name}: expected {$expected}.") : $words;
+    }
+
+    public static function label(Fields $in, string $name, string $example): string
+    {
+        $label = trim($in->text('label'));
+
+        return $label === '' ? throw new NotUnderstood("{$name}: it needs a name, as \"{$example}\".") : $label;
+    }
+}

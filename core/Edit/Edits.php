@@ -1,0 +1,164 @@
+<?php
+
+declare(strict_types=1);
+
+namespace BenchGlow\Edit;
+
+use BenchGlow\Format\BadBuild;
+use BenchGlow\Format\Fields;
+use ReflectionClass;
+use ReflectionNamedType;
+use ReflectionParameter;
+
+/** The one list of edits, and their JSON form: `{"op": "move", "id": "step", "before": "shelf"}`. */
+final class Edits
+{
+    /** @var array<string, class-string<Edit>> op => its class */
+    public const ALL = [
+        'set' => SetField::class,
+        'add' => AddItem::class,
+        'remove' => RemoveItem::class,
+        'move' => MoveItem::class,
+        'feed' => FeedStrip::class,
+        'feed_both_ends' => FeedBothEnds::class,
+        'split_run' => SplitRun::class,
+        'add_circuit' => AddCircuit::class,
+        'add_light' => AddLight::class,
+        'copy_circuit' => CopyCircuit::class,
+        'keep_circuit' => KeepCircuit::class,
+        'use_part' => UsePart::class,
+        'use_way' => UseWay::class,
+        'set_wire' => SetWire::class,
+        'accept' => Accept::class,
+        'unaccept' => Unaccept::class,
+        'batch' => Batch::class,
+    ];
+
+    /**
+     * @param  array<array-key, mixed>  $json
+     *
+     * @throws BadBuild for an unknown op, a field that is unknown, missing or of the wrong kind
+     */
+    public static function read(array $json, string $path = ''): Edit
+    {
+        $op = is_string($json['op'] ?? null) ? $json['op'] : '';
+        $class = self::ALL[$op] ?? throw BadBuild::at(
+            "{$path}/op",
+            $op === ''
+                ? 'an edit names what it does, as "set".'
+                : "there is no edit `{$op}`.".BadBuild::nearMiss($op, array_keys(self::ALL)),
+        );
+        $arguments = [];
+        $known = ['op'];
+        foreach (self::parameters($class) as $parameter) {
+            $known[] = $field = self::field($parameter);
+            if (array_key_exists($field, $json)) {
+                $arguments[$parameter->getName()] = self::argument($parameter, $json[$field], "{$path}/{$field}");
+            } elseif (! $parameter->isDefaultValueAvailable()) {
+                throw BadBuild::missing($path, $field);
+            }
+        }
+        foreach (array_keys($json) as $field) {
+            if (! in_array($field, $known, true)) {
+                $near = BadBuild::nearMiss((string) $field, $known);
+                throw BadBuild::at("{$path}/{$field}", "the edit `{$op}` has no field `{$field}`.{$near}");
+            }
+        }
+
+        return (new ReflectionClass($class))->newInstanceArgs($arguments);
+    }
+
+    /** @return array<string, mixed> the JSON form; what is as by default is left out */
+    public static function write(Edit $edit): array
+    {
+        $json = ['op' => array_search($edit::class, self::ALL, true)];
+        foreach (self::parameters($edit::class) as $parameter) {
+            $value = $edit->{$parameter->getName()};
+            if (! $parameter->isDefaultValueAvailable() || $value !== $parameter->getDefaultValue()) {
+                $json[self::field($parameter)] = self::plain($value);
+            }
+        }
+
+        return $json;
+    }
+
+    private static function plain(mixed $value): mixed
+    {
+        return match (true) {
+            $value instanceof Edit => self::write($value),
+            $value instanceof Fields => $value->data,
+            is_array($value) => array_map(self::plain(...), $value),
+            default => $value,
+        };
+    }
+
+    /**
+     * @param  class-string<Edit>  $class
+     * @return list<ReflectionParameter>
+     */
+    private static function parameters(string $class): array
+    {
+        return (new ReflectionClass($class))->getConstructor()?->getParameters() ?? [];
+    }
+
+    private static function field(ReflectionParameter $parameter): string
+    {
+        return strtolower((string) preg_replace('/[A-Z]/', '_$0', $parameter->getName()));
+    }
+
+    private static function argument(ReflectionParameter $parameter, mixed $value, string $path): mixed
+    {
+        $type = $parameter->getType();
+        if (! $type instanceof ReflectionNamedType || ($value === null && $type->allowsNull())) {
+            return $value;
+        }
+        if (is_array($value) && $parameter->getAttributes(EachAnEdit::class) !== []) {
+            return self::all($value, $path);
+        }
+        $expected = self::expected($type->getName());
+        $fits = match ($type->getName()) {
+            'string' => is_string($value),
+            'bool' => is_bool($value),
+            'int' => is_int($value),
+            'float' => is_int($value) || is_float($value),
+            'array' => is_array($value) && array_is_list($value) && array_filter($value, is_string(...)) === $value,
+            Fields::class => is_array($value),
+            default => true,
+        };
+        if (! $fits) {
+            throw BadBuild::expected($path, $expected, $value);
+        }
+
+        return match (true) {
+            is_array($value) && $type->getName() === Fields::class => new Fields($value),
+            is_int($value) && $type->getName() === 'float' => (float) $value,
+            default => $value,
+        };
+    }
+
+    private static function expected(string $type): string
+    {
+        return [
+            'string' => 'text',
+            'bool' => 'true or false',
+            'int' => 'a whole number',
+            'float' => 'a number',
+            'array' => 'a list of texts',
+            Fields::class => 'an object',
+        ][$type] ?? 'a value';
+    }
+
+    /**
+     * @param  array<array-key, mixed>  $list
+     * @return list<Edit>
+     */
+    private static function all(array $list, string $path): array
+    {
+        $edits = [];
+        foreach (array_values($list) as $n => $one) {
+            $edits[] = self::read(is_array($one) ? $one : [], "{$path}/{$n}");
+        }
+
+        return $edits;
+    }
+}

@@ -1,2 +1,0 @@
-@extends('frame.page')
-@section('plate')@include('stations.brief_plate')@endsection

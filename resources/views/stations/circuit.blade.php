@@ -1,4 +1,0 @@
-@extends('frame.page')
-@section('plate')
-@include('stations.circuit_plate')
-@endsection

@@ -1,1 +1,0 @@
-<h1 class="sentence"><b>{{ $page->circuit->label }}</b>: {{ $live->sentence() }}</h1>
