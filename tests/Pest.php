@@ -14,7 +14,11 @@ pest()->extend(WebTestCase::class)->in('Web');
  */
 function glow(array $arguments, string $input = ''): array
 {
-    $process = proc_open([__DIR__.'/../bin/glow', ...$arguments], [['pipe', 'r'], ['pipe', 'w'], ['pipe', 'w']], $pipes);
+    $process = proc_open(
+        [__DIR__.'/../bin/glow', ...$arguments],
+        [['pipe', 'r'], ['pipe', 'w'], ['pipe', 'w']],
+        $pipes,
+    );
     fwrite($pipes[0], $input);
     fclose($pipes[0]);
     $out = (string) stream_get_contents($pipes[1]);
@@ -22,3 +26,19 @@ function glow(array $arguments, string $input = ''): array
 
     return [proc_close($process), $out, $err];
 }
+
+/** Markup without what a formatter may add or take: runs of white space, and white space beside tags. */
+function flat(string $html): string
+{
+    $html = (string) preg_replace('/\s+/', ' ', $html);
+
+    return (string) preg_replace('/ ?(\/?>|<) ?/', '$1', $html);
+}
+
+expect()->extend('toShow', function (string ...$needles): mixed {
+    foreach ($needles as $needle) {
+        expect(html_entity_decode(flat((string) $this->value), ENT_QUOTES))->toContain(flat($needle));
+    }
+
+    return $this;
+});

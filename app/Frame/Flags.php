@@ -112,4 +112,16 @@ final readonly class Flags
             ? 'Flat by '.Clock::show(round($day->flatS / 60) * 60)." of {$label}"
             : "Lasts through {$label}, ".Shown::percent($day->left()).' left';
     }
+
+    /** "lifepo4, 20 Ah": what a supply is, under its name. */
+    public static function about(Supply $supply): string
+    {
+        $kind = str_replace('_', ' ', (string) preg_replace('/_\d+v$/', '', $supply->kind));
+
+        return match (true) {
+            (bool) $supply->capacityAh => "{$kind}, ".Shown::plain($supply->capacityAh).' Ah',
+            (bool) $supply->ratedW => "{$kind}, ".Shown::plain($supply->ratedW).' W',
+            default => $kind,
+        };
+    }
 }

@@ -178,4 +178,16 @@ final class Frame
 
         return implode(' ', [...$said, count($this->pins()).' pins.']);
     }
+
+    /** What is said where nothing stands out. */
+    public function quietWords(): string
+    {
+        $supply = $this->analysis->build->mainSupply();
+        $range =
+            $supply === null
+                ? ''
+                : ', '.Shown::plain($supply->minV, 1).' to '.Shown::plain($supply->maxV, 1).' V';
+
+        return "Nothing stands out at three supply states{$range}. Measure before you trust it.";
+    }
 }

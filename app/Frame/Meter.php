@@ -7,6 +7,7 @@ namespace App\Frame;
 use BenchGlow\Analysis\Analysis;
 use BenchGlow\Drawing\Way;
 use BenchGlow\Light\Seen;
+use BenchGlow\Quantity\Shown;
 
 /** The bench meter: the chosen circuit's weakest lamp, what it takes and what is lost on the way, now and before the newest change. */
 final class Meter
@@ -119,5 +120,22 @@ final class Meter
                 ($analysis ?? $this->frame->analysis)->states[$this->frame->state()],
                 $weakest['volts'],
             );
+    }
+
+    /** "evenness was 71 %, now 92 %"; null where the newest change made no visible difference. */
+    public function wasWords(): ?string
+    {
+        [$was, $now] = [$this->was(), $this->weakest()];
+        if ($was === null || $now === null) {
+            return null;
+        }
+        $even = abs($was['uniformity'] - $now['uniformity']) >= 0.005;
+        $key = $even ? 'uniformity' : 'flux';
+
+        return ($even ? 'evenness' : 'light').
+            ' was '.
+            Shown::percent($was[$key]).
+            ', now '.
+            Shown::percent($now[$key]);
     }
 }

@@ -39,7 +39,6 @@ final readonly class Window
 
     public function isFragment(): bool
     {
-        return request()->headers->has('HX-Request') &&
-            ! request()->headers->has('HX-History-Restore-Request');
+        return request()->headers->has('HX-Request') && ! request()->headers->has('HX-History-Restore-Request');
     }
 }

@@ -4,6 +4,8 @@ declare(strict_types=1);
 
 namespace App\Providers;
 
+use App\Frame\Frame;
+use App\Frame\Head;
 use App\Stations\Stations;
 use Illuminate\Contracts\View\View as ViewContract;
 use Illuminate\Support\Facades\View;
@@ -19,6 +21,12 @@ final class AppServiceProvider extends ServiceProvider
     public function boot(): void
     {
         // The list of keys names the stations, on pages without a build too.
-        View::composer('frame.bar', fn (ViewContract $view): ViewContract => $view->with('stations', $this->app->make(Stations::class)));
+        View::composer('frame.bar', function (ViewContract $view): void {
+            $view->with('stations', $this->app->make(Stations::class));
+        });
+        View::composer('frame.head', function (ViewContract $view): void {
+            $frame = $view->getData()['frame'] ?? null;
+            $view->with('head', new Head($frame instanceof Frame ? $frame->station : null));
+        });
     }
 }

@@ -10,6 +10,22 @@ use BenchGlow\Drawing\Shape;
 /** The one place that turns drawn geometry into SVG; everything is escaped here. Only computed light carries a colour of its own. */
 final class Svg
 {
+    /** The look of a drawing that leaves the bench: the day bench, in its own file. */
+    private const LOOK = [
+        'text{font:15px sans-serif;fill:#1d2427}',
+        '.figure{font-family:monospace}',
+        '.w{fill:none;stroke:#a34d1c;stroke-width:5}',
+        '.w.held,.w.dead{stroke:#6f7b7e;stroke-width:1.5}',
+        '.tick{display:none}',
+        '.sym,.sym line,.sym path{fill:#fbf8f1;stroke:#1d2427;stroke-width:2}',
+        '.carrier{fill:#20282c}',
+        '.halo{opacity:.25}',
+        '.cut{stroke:#6f7b7e;stroke-dasharray:2 2}',
+        '.pinmark circle{fill:#1d2427}',
+        '.pinmark text{fill:#fff}',
+        '.dot{fill:#a34d1c}',
+    ];
+
     /** @param  list<Shape>  $shapes */
     public static function shapes(array $shapes): string
     {
@@ -21,14 +37,17 @@ final class Svg
     {
         [$w, $h] = [self::n($drawing->width), self::n($drawing->height)];
 
-        return "<?xml version=\"1.0\" encoding=\"UTF-8\"?>\n<svg xmlns=\"http://www.w3.org/2000/svg\" viewBox=\"0 0 {$w} {$h}\" width=\"{$w}\" height=\"{$h}\">".
+        return '<?xml version="1.0" encoding="UTF-8"?>'.
+            "\n".
+            "<svg xmlns=\"http://www.w3.org/2000/svg\" viewBox=\"0 0 {$w} {$h}\" width=\"{$w}\" height=\"{$h}\">".
             '<title>'.
             e($drawing->title).
             '</title><desc>'.
             e($drawing->description).
             '</desc>'.
-            '<style>text{font:15px sans-serif;fill:#1d2427}.figure{font-family:monospace}.w{fill:none;stroke:#a34d1c;stroke-width:5}.w.held,.w.dead{stroke:#6f7b7e;stroke-width:1.5}.tick{display:none}'.
-            '.sym,.sym line,.sym path{fill:#fbf8f1;stroke:#1d2427;stroke-width:2}.carrier{fill:#20282c}.halo{opacity:.25}.cut{stroke:#6f7b7e;stroke-dasharray:2 2}.pinmark circle{fill:#1d2427}.pinmark text{fill:#fff}.dot{fill:#a34d1c}</style>'.
+            '<style>'.
+            implode('', self::LOOK).
+            '</style>'.
             self::shapes($drawing->shapes).
             '</svg>';
     }
@@ -179,8 +198,11 @@ final class Svg
             'host' => self::blade($l, $r, str_contains($s->state, 'made')).
                 "<path class=\"hosts\" d=\"M{$l} {$b}H{$r}\"/>",
             'coil' => "{$box}<path class=\"thin\" d=\"M-8 {$b}L8 {$t}\"/>",
-            'load' => "<path class=\"lead\" d=\"M{$l} 0H-11M11 0H{$r}\"/><circle r=\"11\"/><path class=\"thin\" d=\"M-7.8 -7.8L7.8 7.8M-7.8 7.8L7.8 -7.8\"/><path class=\"hosts\" d=\"M{$l} 13H{$r}\"/>",
-            'lamp' => "<path class=\"lead\" d=\"M{$l} 0H-8M8 0H{$r}\"/><circle r=\"8\"/><path class=\"thin\" d=\"M-5.6 -5.6L5.6 5.6M-5.6 5.6L5.6 -5.6\"/>",
+            'load' => "<path class=\"lead\" d=\"M{$l} 0H-11M11 0H{$r}\"/><circle r=\"11\"/>".
+                '<path class="thin" d="M-7.8 -7.8L7.8 7.8M-7.8 7.8L7.8 -7.8"/>'.
+                "<path class=\"hosts\" d=\"M{$l} 13H{$r}\"/>",
+            'lamp' => "<path class=\"lead\" d=\"M{$l} 0H-8M8 0H{$r}\"/><circle r=\"8\"/>".
+                '<path class="thin" d="M-5.6 -5.6L5.6 5.6M-5.6 5.6L5.6 -5.6"/>',
             'home' => "<path class=\"end\" d=\"M0 {$t}V{$b}\"/>",
             'chassis' => "<path class=\"end\" d=\"M-3 {$t}V{$b}M1 -4V4M4 -2V2\"/>",
             'stub' => '<circle class="open" r="4"/>',

@@ -80,4 +80,12 @@ final readonly class SeriesSum
             findings: $review->open($circuit),
         );
     }
+
+    /** ", the last string of 2 with 330R"; '' where all strings are alike. */
+    public static function lastString(SeriesOption $option): string
+    {
+        return $option->lastStringLeds === $option->ledsPerString
+            ? ''
+            : ", the last string of {$option->lastStringLeds} with ".Shown::ohms((float) $option->lastResistorOhm);
+    }
 }

@@ -40,4 +40,15 @@ final readonly class FuseWindow
     {
         return self::of($loadA, INF, $ambientC, $form)->recommendedA;
     }
+
+    /** What a value of the shelf would do here. */
+    public function verdict(float $amps): string
+    {
+        return match (true) {
+            $amps < $this->lowA - 1e-9 => 'opens in use',
+            $amps > $this->highA + 1e-9 => 'the wire burns first',
+            $amps === $this->recommendedA => 'first: smallest that stays closed',
+            default => 'would do',
+        };
+    }
 }

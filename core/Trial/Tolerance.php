@@ -15,6 +15,7 @@ use BenchGlow\Format\ShapeWriter;
 use BenchGlow\Harness\Bodies;
 use BenchGlow\Harness\Harness;
 use BenchGlow\Harness\LeadWire;
+use BenchGlow\Quantity\Shown;
 use BenchGlow\Scene\Scenes;
 use BenchGlow\Scene\State;
 use Random\Engine\Mt19937;
@@ -233,5 +234,28 @@ final class Tolerance
         }
 
         return $said;
+    }
+
+    /** Standard deviations that hold 95 of 100. */
+    private const SURE = 1.959964;
+
+    /**
+     * A run in one sentence, with Wilson's interval for the share that holds (E. B. Wilson, 1927).
+     *
+     * @param  string  $worst  the limit broken oftenest; '' where none was
+     */
+    public static function says(int $done, int $inside, string $worst, int $times, string $seed): string
+    {
+        $share = $inside / $done;
+        $square = self::SURE * self::SURE;
+        $by = 1.0 + $square / $done;
+        $middle = ($share + $square / (2 * $done)) / $by;
+        $half = (self::SURE / $by) * sqrt(($share * (1.0 - $share)) / $done + $square / (4 * $done * $done));
+        $percent = fn (float $x): string => Shown::figure(100 * min(1.0, max(0.0, $x)), 1).' %';
+
+        return $percent($share)." of {$done} builds keep every limit (95 % sure: ".
+            $percent($middle - $half).' to '.$percent($middle + $half).'). '.
+            ($worst === '' ? 'Nothing breaks.' : "Worst: {$worst}, {$times} times.").
+            " Seed {$seed}.";
     }
 }

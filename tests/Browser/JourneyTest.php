@@ -249,7 +249,12 @@ it('works at 390 by 844 without a sideways scroll', function (): void {
     $w->until(fn (): bool => $w->shows('#meter'), 'the drawer opens');
     expect($w->find('#meter')->getSize()->getHeight())->toBeLessThanOrEqual((int) (844 * 0.6) + 1);
     $small = $w->script(
-        'return [...document.querySelectorAll("button, a.button, .flag, input.typed, select.typed")].filter(e => e.offsetParent && !e.closest("dialog") && e.getBoundingClientRect().height < 43).map(e => e.outerHTML.slice(0, 90))',
+        <<<'JS'
+        const all = [...document.querySelectorAll("button, a.button, .flag, input.typed, select.typed")];
+        const low = (e) => e.offsetParent && !e.closest("dialog") && e.getBoundingClientRect().height < 43;
+        return all.filter(low).map((e) => e.outerHTML.slice(0, 90));
+        JS
+        ,
     );
     expect($small)->toBe([])->and($w->complaints())->toBe([]);
     $w->close();

@@ -15,9 +15,7 @@ use Tests\Support\Make;
 
 it('solves a strip on its lead as the ladder alone does', function (): void {
     // Bank 0.02 ohm, fuse 1 mohm, two conductors of 3.2 m at 30 °C: all in series with the strip.
-    $a = Analysis::of(
-        Make::edited(Make::shelf(3.3), new SetWire('shelf_light_feed', 1.5)),
-    );
+    $a = Analysis::of(Make::edited(Make::shelf(3.3), new SetWire('shelf_light_feed', 1.5)));
     $wire = Copper::ohmPerM(1.5, 30.0) * 3.2;
     foreach (['min' => 11.8, 'nominal' => 12.6, 'max' => 14.4] as $state => $volts) {
         $run = StripRun::solve(
@@ -43,11 +41,7 @@ it('lets a field on null follow and keeps a chosen one', function (): void {
     expect(Analysis::of($long(1.0))->leads['shelf_light_feed']->wire->areaMm2)->toBeLessThan(
         Analysis::of($long(9.0))->leads['shelf_light_feed']->wire->areaMm2,
     );
-    $chosen = Make::edited(
-        $long(9.0),
-        new SetWire('shelf_light_feed', 0.5),
-        Make::set('F1', 'fuse_a', 20),
-    );
+    $chosen = Make::edited($long(9.0), new SetWire('shelf_light_feed', 0.5), Make::set('F1', 'fuse_a', 20));
     $a = Analysis::of($chosen);
     expect($a->leads['shelf_light_feed']->wire->areaMm2)
         ->toBe(0.5)
@@ -85,9 +79,7 @@ it('recommends a wire that bears the fuse it recommends', function (): void {
 });
 
 it('counts the fuse the way a short sees it', function (): void {
-    $a = Analysis::of(
-        Make::edited(Make::shelf(1.0, 5.0), new SetWire('shelf_light_feed', 0.5)),
-    );
+    $a = Analysis::of(Make::edited(Make::shelf(1.0, 5.0), new SetWire('shelf_light_feed', 0.5)));
     $loop = 2 * 5.0 * Copper::ohmPerM(0.5, 105.0) + 0.001 + 0.02;
     expect($a->fuses['F1']->shortA)
         ->toEqualWithDelta(11.8 / $loop, 1e-9)

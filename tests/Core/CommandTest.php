@@ -3,7 +3,11 @@
 declare(strict_types=1);
 
 const SERIES = '{"supply":{"min_v":11.8,"nominal_v":12.6,"max_v":14.4},"led":{"vf_v":3.1,"if_a":0.02,"imax_a":0.03,"rs_ohm":null},"count":10,"target_a":0.02}';
-const STRIP = '{"supply_v":12,"strip":{"nominal_v":12,"watts_per_m":14.4,"leds_per_m":60,"leds_per_cut":3,"rail_ohm_per_m":0.1,"vf_v":3.1},"length_m":2.34,"lead":{"area_mm2":0.75,"out_m":3.2,"back_m":3.2}}';
+const STRIP = <<<'JSON'
+{"supply_v":12,
+"strip":{"nominal_v":12,"watts_per_m":14.4,"leds_per_m":60,"leds_per_cut":3,"rail_ohm_per_m":0.1,"vf_v":3.1},
+"length_m":2.34,"lead":{"area_mm2":0.75,"out_m":3.2,"back_m":3.2}}
+JSON;
 const WIRE = '{"volts":12,"amps":3,"out_m":3,"back_m":3}';
 
 it('sizes resistors, strips and wire from standard input', function (): void {

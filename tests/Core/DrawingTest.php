@@ -281,7 +281,12 @@ it('shows at most 200 units of a long strip, first and last exact', function ():
 it('draws two lights of one circuit without meeting', function (): void {
     $d = Make::edited(
         Make::shelf(),
-        new AddLight('shelf', new Fields(['kind' => 'leds', 'count' => 9, 'per_string' => 3, 'ohm' => 200, 'label' => 'Dots']), Catalogue::part('led_warm_5') ?? new Fields([]), 'bank'),
+        new AddLight(
+            'shelf',
+            new Fields(['kind' => 'leds', 'count' => 9, 'per_string' => 3, 'ohm' => 200, 'label' => 'Dots']),
+            Catalogue::part('led_warm_5') ?? new Fields([]),
+            'bank',
+        ),
         new SplitRun('shelf_light'),
     );
     $drawing = CircuitDrawing::wide(Analysis::of($d), 'shelf', 'nominal');

@@ -44,14 +44,28 @@ it('sets one field and nothing else', function (): void {
 it('adds things in line in the order of their place', function (): void {
     $after = Make::edited(
         Make::shelf(),
-        new AddItem('leads.shelf_light_feed.inline', new Fields(['id' => 'R1', 'kind' => 'resistor', 'at_m' => 2, 'ohm' => 1])),
-        new AddItem('leads.shelf_light_feed.inline', new Fields(['id' => 'R2', 'kind' => 'resistor', 'at_m' => 1, 'ohm' => 1])),
+        new AddItem(
+            'leads.shelf_light_feed.inline',
+            new Fields(['id' => 'R1', 'kind' => 'resistor', 'at_m' => 2, 'ohm' => 1]),
+        ),
+        new AddItem(
+            'leads.shelf_light_feed.inline',
+            new Fields(['id' => 'R2', 'kind' => 'resistor', 'at_m' => 1, 'ohm' => 1]),
+        ),
     );
     expect(array_column($after->data['leads'][0]['inline'], 'id'))->toBe(['F1', 'R2', 'R1']);
 });
 
 it('removes a light with its leads, its wants and what named it', function (): void {
-    $two = Make::edited(Make::shelf(), new AddLight('shelf', new Fields(['kind' => 'strip', 'wanted_m' => 1, 'mirror_of' => 'shelf_light']), Catalogue::part('strip_white_12_144') ?? new Fields([]), 'bank'));
+    $two = Make::edited(
+        Make::shelf(),
+        new AddLight(
+            'shelf',
+            new Fields(['kind' => 'strip', 'wanted_m' => 1, 'mirror_of' => 'shelf_light']),
+            Catalogue::part('strip_white_12_144') ?? new Fields([]),
+            'bank',
+        ),
+    );
     expect(count($two->data['lights']))->toBe(2)->and(count($two->data['parts']))->toBe(1);
     $one = Editor::apply($two, new RemoveItem('shelf_light'));
     expect(array_column($one->data['lights'], 'id'))
@@ -134,55 +148,46 @@ it('copies a circuit with new ids everywhere', function (): void {
 });
 
 it('moves a circuit before another', function (): void {
-    $copy = Make::edited(
-        Make::shelf(),
-        new CopyCircuit('shelf', 'Below'),
-        new MoveItem('below', 'shelf'),
-    );
+    $copy = Make::edited(Make::shelf(), new CopyCircuit('shelf', 'Below'), new MoveItem('below', 'shelf'));
     expect(array_column($copy->data['circuits'], 'id'))->toBe(['below', 'shelf']);
 });
 
 it('changes a part and lays the leads anew when the strip has other wires', function (): void {
-    $colour = Editor::apply(Make::shelf(), new UsePart('shelf_light', Catalogue::part('strip_rgb_12_144') ?? new Fields([])));
+    $colour = Editor::apply(
+        Make::shelf(),
+        new UsePart('shelf_light', Catalogue::part('strip_rgb_12_144') ?? new Fields([])),
+    );
     expect(array_column($colour->data['parts'], 'id'))
         ->toBe(['strip_rgb_12_144'])
         ->and(count($colour->data['leads'][0]['cores']))
         ->toBe(4);
     expect(count(Analysis::of($colour)->states['nominal']->lights['shelf_light']))->toBe(3);
     expect(
-        fn () => Editor::apply(Make::shelf(), new UsePart('shelf_light', Catalogue::part('led_red_5') ?? new Fields([]))),
+        fn () => Editor::apply(
+            Make::shelf(),
+            new UsePart('shelf_light', Catalogue::part('led_red_5') ?? new Fields([])),
+        ),
     )->toThrow(BadBuild::class, 'needs a light of its own');
 });
 
 it('chooses a wire by size, once, and lets it follow again', function (): void {
-    $thick = Make::edited(
-        Make::shelf(),
-        new SetWire('shelf_light_feed', 2.5),
-        new SetWire('shelf_light_feed', 2.5),
-    );
+    $thick = Make::edited(Make::shelf(), new SetWire('shelf_light_feed', 2.5), new SetWire('shelf_light_feed', 2.5));
     expect($thick->data['leads'][0]['wire'])
         ->toBe('wire_2_5mm2')
         ->and(count($thick->data['parts']))
         ->toBe(2);
-    expect(
-        Editor::apply($thick, new SetWire('shelf_light_feed', null))->data['leads'][0][
-            'wire'
-        ],
-    )->toBeNull();
+    expect(Editor::apply($thick, new SetWire('shelf_light_feed', null))->data['leads'][0]['wire'])->toBeNull();
 });
 
 it('sets a finding aside only with a reason', function (): void {
-    expect(
-        fn () => Editor::apply(Make::shelf(), new Accept('strip.dim_end', 'shelf_light', ' ')),
-    )->toThrow(BadBuild::class, 'needs its reason');
+    expect(fn () => Editor::apply(Make::shelf(), new Accept('strip.dim_end', 'shelf_light', ' ')))->toThrow(
+        BadBuild::class,
+        'needs its reason',
+    );
     $aside = Editor::apply(Make::shelf(), new Accept('strip.dim_end', 'shelf_light', 'a board hides that end'));
     expect(Make::findings($aside))
         ->toBe(['note strip.cut_mismatch shelf_light'])
-        ->and(
-            Make::findings(
-                Editor::apply($aside, new Unaccept('strip.dim_end', 'shelf_light')),
-            ),
-        )
+        ->and(Make::findings(Editor::apply($aside, new Unaccept('strip.dim_end', 'shelf_light'))))
         ->toBe(Make::findings(Make::shelf()))
         ->and(Editor::apply($aside, new RemoveItem('shelf_light'))->data['accepted'])
         ->toBe([]);
@@ -208,7 +213,11 @@ it('leaves a valid build after any run of random edits', function (): void {
         $ids = array_keys(Build::of($document)->lights);
         $id = $ids[mt_rand(0, count($ids) - 1)] ?? null;
         $edit = match (mt_rand(0, 5)) {
-            0 => new AddCircuit("C {$n}", new Fields(['kind' => 'leds', 'count' => mt_rand(1, 20), 'per_string' => 2, 'ohm' => 330]), Catalogue::part('led_white_5') ?? new Fields([])),
+            0 => new AddCircuit(
+                "C {$n}",
+                new Fields(['kind' => 'leds', 'count' => mt_rand(1, 20), 'per_string' => 2, 'ohm' => 330]),
+                Catalogue::part('led_white_5') ?? new Fields([]),
+            ),
             1 => new FeedStrip((string) $id, ['start', 'end', 'middle', 'both'][mt_rand(0, 3)]),
             2 => new CopyCircuit('shelf', "Copy {$n}"),
             3 => new RemoveItem((string) $id),
@@ -228,9 +237,10 @@ it('leaves a valid build after any run of random edits', function (): void {
 });
 
 it('says which section it does not know, and what may have been meant', function (string $section, string $says): void {
-    expect(
-        fn () => Editor::apply(Make::shelf(), new AddItem($section, new Fields(['id' => 'zz']))),
-    )->toThrow(BadBuild::class, $says);
+    expect(fn () => Editor::apply(Make::shelf(), new AddItem($section, new Fields(['id' => 'zz']))))->toThrow(
+        BadBuild::class,
+        $says,
+    );
 })->with([
     ['lihgts', 'a build has no section `lihgts`. Did you mean `lights`?'],
     ['', 'a build has no section ``.'],

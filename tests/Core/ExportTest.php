@@ -67,10 +67,7 @@ it('writes a netlist that reads back to the same volts', function (Document $doc
     expect($compared)->toBeGreaterThan(4);
 })->with([
     'a strip' => [fn () => Make::shelf(1.5), []],
-    'a strip fed at both ends' => [
-        fn () => Make::edited(Make::shelf(1.5), new FeedBothEnds('shelf_light')),
-        [],
-    ],
+    'a strip fed at both ends' => [fn () => Make::edited(Make::shelf(1.5), new FeedBothEnds('shelf_light')), []],
     'a row of LEDs' => [fn () => Make::row(10, 3), []],
     'the trike braking and turning' => [
         fn () => Document::fromJson((string) file_get_contents(__DIR__.'/../../examples/trike.glow.json')),

@@ -198,7 +198,10 @@ it('holds a budget against the whole build, not against the circuit alone', func
     $document = demo('heron');
     $whole = PartsList::price(Analysis::of($document));
     $with = fn (float $budget): array => compared(
-        Editor::apply($document, new AddItem('brief.facts', new Fields(['id' => 'fact_x', 'kind' => 'budget', 'value' => (string) $budget]))),
+        Editor::apply(
+            $document,
+            new AddItem('brief.facts', new Fields(['id' => 'fact_x', 'kind' => 'budget', 'value' => (string) $budget])),
+        ),
         'galley_shelf',
     )[1];
     $present = fn (array $ideas): array => array_values(array_filter($ideas, fn (Idea $i): bool => $i->edit === null))[0]

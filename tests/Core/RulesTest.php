@@ -245,12 +245,18 @@ function ruleCases(): array
             sound(...),
         ],
         'lead.spare_core' => [
-            fn () => Make::edited(sound(), new AddItem('leads', new Fields([
-                'id' => 'spare',
-                'cores' => [['shelf_light.end.plus', null]],
-                'length_m' => 1,
-                'wire' => null,
-            ]))),
+            fn () => Make::edited(
+                sound(),
+                new AddItem(
+                    'leads',
+                    new Fields([
+                        'id' => 'spare',
+                        'cores' => [['shelf_light.end.plus', null]],
+                        'length_m' => 1,
+                        'wire' => null,
+                    ]),
+                ),
+            ),
             ['note lead.spare_core spare.1.spare_b'],
             sound(...),
         ],
@@ -260,12 +266,18 @@ function ruleCases(): array
             sound(...),
         ],
         'supply.shorted' => [
-            fn () => Make::edited(sound(), new AddItem('leads', new Fields([
-                'id' => 'slip',
-                'cores' => [['bank.plus', 'bank.minus']],
-                'length_m' => 0.2,
-                'wire' => null,
-            ]))),
+            fn () => Make::edited(
+                sound(),
+                new AddItem(
+                    'leads',
+                    new Fields([
+                        'id' => 'slip',
+                        'cores' => [['bank.plus', 'bank.minus']],
+                        'length_m' => 0.2,
+                        'wire' => null,
+                    ]),
+                ),
+            ),
             [
                 'danger wire.over_amps slip',
                 'danger supply.shorted bank',

@@ -268,9 +268,15 @@ it('puts the obvious trigger last where it is the wrong one, and says why', func
             ['kind' => 'strip', 'wanted_m' => 1.2],
             1.5,
         ),
-        new AddItem('inputs', new Fields(['id' => 'lid', 'label' => 'Hatch lid', 'kind' => 'lid', 'positions' => ['down', 'up']])),
+        new AddItem(
+            'inputs',
+            new Fields(['id' => 'lid', 'label' => 'Hatch lid', 'kind' => 'lid', 'positions' => ['down', 'up']]),
+        ),
     );
-    $document = Editor::apply($document, new AddItem('inputs', new Fields(['id' => 'rocker', 'label' => 'Shelf rocker', 'kind' => 'hand'])));
+    $document = Editor::apply(
+        $document,
+        new AddItem('inputs', new Fields(['id' => 'rocker', 'label' => 'Shelf rocker', 'kind' => 'hand'])),
+    );
     $story = new Story(
         's',
         's',
@@ -297,7 +303,13 @@ it('puts the obvious trigger last where it is the wrong one, and says why', func
 });
 
 it('obeys what the brief rules out where it concerns the circuit', function (string $where, bool $obeyed): void {
-    $document = Editor::apply(rockered(), new AddItem('brief.facts', new Fields(['id' => 'f1', 'kind' => 'no_drill', ...$where === '' ? [] : ['where' => $where]])));
+    $document = Editor::apply(
+        rockered(),
+        new AddItem(
+            'brief.facts',
+            new Fields(['id' => 'f1', 'kind' => 'no_drill', ...$where === '' ? [] : ['where' => $where]]),
+        ),
+    );
     foreach ((new Ideas($document, 'shelf'))->of(told(2, [[1, 'on']], [[1, 2]])) as $idea) {
         expect($idea->breaks)->toBe($idea->holes > 0 && $obeyed ? [trim("no drilling {$where}")] : []);
     }
@@ -352,7 +364,10 @@ it('finds what the brief says where the build goes against it', function (array 
 ]);
 
 it('finds a cut-through tap in a wet place', function (): void {
-    $document = Editor::apply(Faults::said(['kind' => 'wet', 'where' => 'by the shelf']), new SetField('shelf_to_the_switch', 'ends', ['idc_tap', 'solder']));
+    $document = Editor::apply(
+        Faults::said(['kind' => 'wet', 'where' => 'by the shelf']),
+        new SetField('shelf_to_the_switch', 'ends', ['idc_tap', 'solder']),
+    );
     expect(array_column(Review::of($document)->findings, 'message'))->toContain(
         'The brief says it gets wet by the shelf; shelf has a tap that cuts through the insulation that lets water in. Take a sealed one, or solder and seal.',
     );
@@ -471,10 +486,9 @@ it('takes a way of the host that is switched for a trigger, and says when it is 
         ->not->toContain('light.always_lit');
     $on = array_map(
         fn (Idea $i): string => $i->name,
-        (new Ideas(
-            Editor::apply($document, new UseWay($circuit, 'straight')),
-            $circuit,
-        ))->of(new Story('s', 's', 60.0, [], [])),
+        (new Ideas(Editor::apply($document, new UseWay($circuit, 'straight')), $circuit))->of(
+            new Story('s', 's', 60.0, [], []),
+        ),
     );
     expect(implode("\n", $on))->toContain('a fuse tap at');
 });
@@ -522,9 +536,8 @@ it('counts hot stretches, dates and surfaces of the brief', function (): void {
         array_map(
             fn ($f): string => $f->message,
             array_filter(
-                Review::of(
-                    Editor::apply($d, new AddItem('brief.facts', new Fields(['id' => 'fact', ...$fact]))),
-                )->findings,
+                Review::of(Editor::apply($d, new AddItem('brief.facts', new Fields(['id' => 'fact', ...$fact]))))
+                    ->findings,
                 fn ($f): bool => str_starts_with($f->rule, 'brief.'),
             ),
         ),

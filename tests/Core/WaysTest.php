@@ -29,7 +29,15 @@ function suited(string $way): Document
         ['kind' => 'strip', 'wanted_m' => 0.8],
         1.5,
     );
-    $more = fn (Document $d, string $part, array $light): Document => Make::edited($d, new AddLight('shelf', new Fields(['label' => 'Second', ...$light]), Catalogue::part($part) ?? new Fields([]), 'bank'));
+    $more = fn (Document $d, string $part, array $light): Document => Make::edited(
+        $d,
+        new AddLight(
+            'shelf',
+            new Fields(['label' => 'Second', ...$light]),
+            Catalogue::part($part) ?? new Fields([]),
+            'bank',
+        ),
+    );
 
     return match ($way) {
         'change_over', 'low_high_runs', 'trunk' => $more($one(), 'strip_warm_12_48', [
@@ -132,10 +140,7 @@ it('leaves finer choices open: another relay, another diode, a plug, and still k
 });
 
 it('says why a way does not suit', function (string $way, callable $build, string $why): void {
-    expect(fn () => Editor::apply($build(), new UseWay('shelf', $way)))->toThrow(
-        BadBuild::class,
-        $why,
-    );
+    expect(fn () => Editor::apply($build(), new UseWay('shelf', $way)))->toThrow(BadBuild::class, $why);
 })->with([
     ['change_over', fn () => suited('hand'), 'it changes over between two lights; this circuit has one.'],
     ['colour', fn () => suited('hand'), 'it drives colour strips; this circuit has another light.'],
@@ -150,9 +155,10 @@ it('says why a way does not suit', function (string $way, callable $build, strin
 
 it('takes the host wire it is told, if its side suits', function (): void {
     $wired = Editor::apply(suited('host_wire'), new UseWay('shelf', 'host_wire'));
-    expect(
-        fn () => Editor::apply($wired, new UseWay('shelf', 'relay_ground', ['courtesy_wire'])),
-    )->toThrow(BadBuild::class, '`courtesy_wire` is switched on the positive side; this way needs the other.');
+    expect(fn () => Editor::apply($wired, new UseWay('shelf', 'relay_ground', ['courtesy_wire'])))->toThrow(
+        BadBuild::class,
+        '`courtesy_wire` is switched on the positive side; this way needs the other.',
+    );
     $relay = Editor::apply($wired, new UseWay('shelf', 'relay_positive', ['courtesy_wire']));
     expect(count($relay->fields()->object('host')->objects('wires')))->toBe(1);
 });

@@ -797,7 +797,10 @@ final class Faults
     /** A soldered end in a circuit, and a fact about a place. */
     private static function soldered(string $kind, string $where): Document
     {
-        return Editor::apply(self::said(['kind' => $kind, 'where' => $where]), new SetField('shelf_to_the_switch', 'ends', ['solder', 'crimp']));
+        return Editor::apply(
+            self::said(['kind' => $kind, 'where' => $where]),
+            new SetField('shelf_to_the_switch', 'ends', ['solder', 'crimp']),
+        );
     }
 
     private static function due(string $on): Document

@@ -48,7 +48,15 @@ final class Make
         ?float $leadM = 2.0,
         array $more = [],
     ): Document {
-        $document = Editor::apply($document, new AddCircuit($label, new Fields(['surface' => 'aluminium channel', ...$light]), new Fields([...Catalogue::part($part)?->data ?? [], ...$more]), 'bank'));
+        $document = Editor::apply(
+            $document,
+            new AddCircuit(
+                $label,
+                new Fields(['surface' => 'aluminium channel', ...$light]),
+                new Fields([...Catalogue::part($part)?->data ?? [], ...$more]),
+                'bank',
+            ),
+        );
         $id = strtolower(str_replace(' ', '_', $label)).'_light_feed';
         if ($leadM === null) {
             return $document;

@@ -184,7 +184,14 @@ final class Window
     {
         $this->script((string) file_get_contents(dirname(__DIR__, 2).'/node_modules/axe-core/axe.min.js'));
         $found = $this->driver->executeAsyncScript(
-            'const done = arguments[0]; axe.run(document, {runOnly: ["wcag2a", "wcag2aa", "wcag21a", "wcag21aa", "wcag22aa", "best-practice"]}).then(r => done(r.violations.map(v => v.id + ": " + v.nodes.slice(0, 3).map(n => n.target.join(" ") + " " + (n.any[0] ? n.any[0].message : "")).join(" | "))))',
+            <<<'JS'
+            const done = arguments[0];
+            const tags = ["wcag2a", "wcag2aa", "wcag21a", "wcag21aa", "wcag22aa", "best-practice"];
+            const say = (n) => n.target.join(" ") + " " + (n.any[0] ? n.any[0].message : "");
+            axe.run(document, { runOnly: tags }).then((r) =>
+                done(r.violations.map((v) => v.id + ": " + v.nodes.slice(0, 3).map(say).join(" | "))));
+            JS
+            ,
         );
 
         return is_array($found) ? array_values($found) : ['axe did not answer'];

@@ -13,7 +13,7 @@ use BenchGlow\Ways\Recognise;
 
 function page(object $test, string $url): string
 {
-    return html_entity_decode((string) $test->get($url)->assertOk()->getContent(), ENT_QUOTES);
+    return html_entity_decode(flat((string) $test->get($url)->assertOk()->getContent()), ENT_QUOTES);
 }
 
 /** @return list<array<array-key, mixed>> */
@@ -29,7 +29,7 @@ it('says in one sentence what should glow, and lets its clauses be chosen', func
     $build = hungExample($this, 'wherry');
     $html = page($this, "/b/{$build->key}/brief?c=boarding_step&i[fore_door]=open");
     expect($html)
-        ->toContain('The boarding step glows when the fore door is open or the aft door is open.')
+        ->toShow('The boarding step glows when the fore door is open or the aft door is open.')
         ->and(substr_count($html, 'live-clause'))
         ->toBe(1);
     sends($this, $build, [
@@ -38,12 +38,10 @@ it('says in one sentence what should glow, and lets its clauses be chosen', func
         'clause' => ['fore door open', 'master', ''],
         'join' => ['', 'unless', 'or'],
     ])->assertOk();
-    expect(page($this, "/b/{$build->key}/brief?c=boarding_step"))->toContain(
+    expect(page($this, "/b/{$build->key}/brief?c=boarding_step"))->toShow(
         'glows when the fore door is open, unless the master is on.',
     );
-    expect(Revision::query()->where('build_id', $build->id)->orderByDesc('no')->value('what'))->toContain(
-        'when it glows',
-    );
+    expect(Revision::query()->where('build_id', $build->id)->orderByDesc('no')->value('what'))->toShow('when it glows');
     sends($this, $build, [
         'op' => 'set_clauses',
         'id' => 'boarding_step_want',
@@ -58,13 +56,13 @@ it('plays the story against every way and ranks the obvious one behind', functio
     $build = hungExample($this, 'heron');
     $html = page($this, "/b/{$build->key}/brief?c=galley_shelf");
     expect($html)
-        ->toContain('A weekend aboard, the switch forgotten')
+        ->toShow('A weekend aboard, the switch forgotten')
         ->and(strpos($html, '<h4>A sensor: someone at the stove'))
         ->toBeLessThan(strpos($html, '<h4>A hand switch: galley switch'))
         ->and($html)
-        ->toContain('The battery is at its limit after 32 h 40.')
-        ->toContain('nothing to drill')
-        ->toContain('Flat by 9:33 of "A weekend aboard')
+        ->toShow('The battery is at its limit after 32 h 40.')
+        ->toShow('nothing to drill')
+        ->toShow('Flat by 9:33 of "A weekend aboard')
         ->and(substr_count($html, 'class="way-drawing"'))
         ->toBe(3);
 });
@@ -74,7 +72,7 @@ it('uses an idea as one edit that the circuit shows, and takes it back to the sa
     $before = stands($this, $build)->json;
     preg_match_all(
         '/name="edit" value="([^"]+)"/',
-        (string) $this->get("/b/{$build->key}/brief?c=galley_shelf")->getContent(),
+        flat((string) $this->get("/b/{$build->key}/brief?c=galley_shelf")->getContent()),
         $m,
     );
     $edits = array_values(
@@ -190,17 +188,17 @@ it('lets a story be named, lengthened and taken out, but not cut short of what h
         ->assertSee('Type 18:30');
     sends($this, $build, ['edit' => json_encode(['op' => 'remove', 'id' => 'loading'])])->assertOk();
     $html = page($this, "/b/{$build->key}/brief?c=boarding_step");
-    expect($html)->toContain('Take this story')->not->toContain('idea-list');
+    expect($html)->toShow('Take this story')->not->toContain('idea-list');
 });
 
 it('lets the chosen moment throw the inputs, and lays two ideas over each other', function (): void {
     $build = hungExample($this, 'wherry');
     $html = page($this, "/b/{$build->key}/brief?c=boarding_step&m=10:00&idea=0&over=1");
     expect($html)
-        ->toContain('i%5Bfore_door%5D=open')
-        ->toContain('id="over-says"')
-        ->toContain('only as it is now: either of two, kept apart for');
-    expect(page($this, "/b/{$build->key}/brief?c=boarding_step&m=soon"))->toContain("Moment: 'soon' is no time.");
+        ->toShow('i%5Bfore_door%5D=open')
+        ->toShow('id="over-says"')
+        ->toShow('only as it is now: either of two, kept apart for');
+    expect(page($this, "/b/{$build->key}/brief?c=boarding_step&m=soon"))->toShow("Moment: 'soon' is no time.");
     // An edit keeps the moment that is looked at.
     $answer = $this->post(
         "/b/{$build->key}/edit?at=brief&c=boarding_step&m=10:00",
@@ -215,7 +213,7 @@ it('lets the chosen moment throw the inputs, and lays two ideas over each other'
         ],
         SWAP,
     )->assertOk();
-    expect(html_entity_decode((string) $answer->getContent(), ENT_QUOTES))->toContain(
+    expect(html_entity_decode((string) $answer->getContent(), ENT_QUOTES))->toShow(
         'id="moment" name="m" size="11" value="10:00"',
     );
 });
@@ -226,8 +224,8 @@ it('takes a shipped story into a build of any place', function (string $place): 
     $story = array_key_first(Shipped::of($place));
     sends($this, $build, ['op' => 'use_story', 'circuit' => 'first_light', 'text' => $story])->assertOk();
     expect(page($this, "/b/{$build->key}/brief"))
-        ->toContain('Ways of switching, best first')
-        ->toContain(Shipped::of($place)[$story]);
+        ->toShow('Ways of switching, best first')
+        ->toShow(Shipped::of($place)[$story]);
     sends($this, $build, ['op' => 'use_story', 'circuit' => 'first_light', 'text' => 'none'])
         ->assertStatus(422)
         ->assertSee('Story: choose one from the list.');
@@ -313,7 +311,7 @@ it('keeps a fact of each kind, and says which of its words it needs', function (
         'render' => 'all',
     ]);
     if ($refused !== null) {
-        expect(html_entity_decode((string) $answer->assertStatus(422)->getContent(), ENT_QUOTES))->toContain($refused);
+        expect(html_entity_decode((string) $answer->assertStatus(422)->getContent(), ENT_QUOTES))->toShow($refused);
 
         return;
     }
@@ -322,7 +320,7 @@ it('keeps a fact of each kind, and says which of its words it needs', function (
     expect($facts[count($facts) - 1]->text('kind'))
         ->toBe($kind)
         ->and(page($this, "/b/{$build->key}/brief"))
-        ->toContain($shows);
+        ->toShow($shows);
 })->with([
     ['budget', '', 'cheap', "Budget, what: 'cheap' is no amount. Type it like 60 or 45.50."],
     ['budget', '', '45.50', null, '</b> 45.50'],
@@ -342,7 +340,7 @@ it('counts the days to the day it is needed', function (string $today, string $s
     $build = hungExample($this, 'heron');
     sends($this, $build, ['op' => 'add_fact', 'kind' => 'needed_by', 'value' => '2026-06-01'])->assertOk();
     $this->travelTo(new DateTimeImmutable($today.' 21:14'));
-    expect(page($this, "/b/{$build->key}/brief"))->toContain("2026-06-01{$says} <");
+    expect(page($this, "/b/{$build->key}/brief"))->toShow("2026-06-01{$says} <");
 })->with([
     ['2026-05-27', ', 5 days from now'],
     ['2026-05-31', ', 1 day from now'],
@@ -355,7 +353,7 @@ it('says where the figures of every way come from, each linked to the state that
     $build = hungExample($this, 'heron');
     $html = page($this, "/b/{$build->key}/brief?c=galley_shelf");
     expect($html)
-        ->toContain('Galley switch on: glows<span class="figure">21 h 48 × 3.44 A = 74.96 Ah')
+        ->toShow('Galley switch on: glows<span class="figure">21 h 48 × 3.44 A = 74.96 Ah')
         ->and(
             preg_match(
                 '#href="([^"]+)">At rest, battery low: glows</a><span class="figure">6 h 47 × ([0-9.]+) A#',
@@ -390,14 +388,14 @@ it('shows the ways of switching that go against the brief behind the others, and
 
 it('shows prices in the currency of the build', function (): void {
     $build = hungExample($this, 'heron');
-    expect(page($this, "/b/{$build->key}/brief?c=galley_shelf"))->toContain('45.72</span> EUR');
+    expect(page($this, "/b/{$build->key}/brief?c=galley_shelf"))->toShow('45.72</span> EUR');
     sends($this, $build, ['id' => 'build', 'field' => 'settings.currency', 'text' => 'CHF'])->assertOk();
     expect(page($this, "/b/{$build->key}/brief?c=galley_shelf"))
-        ->toContain('45.72</span> CHF')
+        ->toShow('45.72</span> CHF')
         ->and(page($this, "/b/{$build->key}/circuit?c=galley_shelf&ways=1"))
-        ->toContain(' CHF</b>')
+        ->toShow(' CHF</b>')
         ->and(page($this, "/b/{$build->key}/handover"))
-        ->toContain('Price, CHF');
+        ->toShow('Price, CHF');
 });
 
 it('pins a story that throws what never happens together, and plays it all the same', function (): void {
@@ -409,7 +407,7 @@ it('pins a story that throws what never happens together, and plays it all the s
     ];
     sends($this, $build, ['edit' => json_encode($never)]);
     $html = page($this, "/b/{$build->key}/brief?c=boarding_step");
-    expect($html)->toContain('which this build says never happens')->toContain('idea-list');
+    expect($html)->toShow('which this build says never happens')->toShow('idea-list');
 });
 
 it(
@@ -418,11 +416,11 @@ it(
         $build = hungExample($this, 'wherry');
         $html = page($this, "/b/{$build->key}/brief?c=boarding_step");
         expect($html)
-            ->toContain('name="m" size="11" value="19:55"')
-            ->toContain('class="bob"')
-            ->toContain('i%5Bcourtesy%5D=on')
+            ->toShow('name="m" size="11" value="19:55"')
+            ->toShow('class="bob"')
+            ->toShow('i%5Bcourtesy%5D=on')
             ->and(page($this, "/b/{$build->key}/brief?c=boarding_step&m=19:55"))
-            ->toContain('class="bob"');
+            ->toShow('class="bob"');
         expect(page($this, "/b/{$build->key}/brief?c=boarding_step&i[lid]=up"))->not->toContain('class="bob"');
         // A circuit no story wants light of, and a build without a story.
         expect(page($this, "/b/{$build->key}/brief?c=chart_locker"))->not->toContain('class="bob"');
@@ -453,5 +451,5 @@ it('bears a day in a file that is none', function (): void {
             'value' => ['id' => 'fact_x', 'kind' => 'needed_by', 'value' => '2026-13-45'],
         ]),
     ])->assertOk();
-    expect(page($this, "/b/{$build->key}/brief"))->toContain('2026-13-45 <');
+    expect(page($this, "/b/{$build->key}/brief"))->toShow('2026-13-45 <');
 });

@@ -46,9 +46,9 @@ it('lays every way out, uses one as one edit and takes it back to the same bytes
     expect(substr_count($html, 'class="way-drawing"'))
         ->toBeGreaterThanOrEqual(18)
         ->and($html)
-        ->toContain('Follows a ground-switched lamp through a relay')
-        ->toContain('Does not suit: it drives colour strips; this circuit has another light.')
-        ->toContain('on the bench');
+        ->toShow('Follows a ground-switched lamp through a relay')
+        ->toShow('Does not suit: it drives colour strips; this circuit has another light.')
+        ->toShow('on the bench');
     sends($this, $build, [
         'edit' => json_encode(['op' => 'use_way', 'circuit' => 'galley_shelf', 'way' => 'relay_ground']),
     ])->assertOk();
@@ -80,21 +80,23 @@ it('shows the truth table with what is to blame, and situations that can be thro
         ENT_QUOTES,
     );
     expect(strip_tags($html))
-        ->toContain('2 of 2 situations are not as they should be')
-        ->toContain('should be dark, glows bright: contact s.c is made.')
+        ->toShow('2 of 2 situations are not as they should be')
+        ->toShow('should be dark, glows bright: contact s.c is made.')
         ->and($html)
-        ->toContain('i%5Bbrake%5D=on');
+        ->toShow('i%5Bbrake%5D=on');
 });
 
 it('keeps the meter\'s tips in the address and says what a meter would show', function (): void {
     $build = hungExample($this, 'wherry');
     $url = "/b/{$build->key}/circuit?c=saloon_floor&i[courtesy]=on&t[red]=saloon_wire&t[black]=bank.minus";
-    $this->get($url)->assertOk()->assertSeeText('0.06 V Steady.')->assertSee('class="tip red"', false);
-    $this->get(str_replace('courtesy]=on', 'courtesy]=off', $url))->assertOk()->assertSeeText('12.60 V Steady.');
+    $on = (string) $this->get($url)->assertOk()->getContent();
+    expect($on)->toShow('class="tip red"')->toShow('0.06 V</b>Steady.');
+    $off = (string) $this->get(str_replace('courtesy]=on', 'courtesy]=off', $url))->assertOk()->getContent();
+    expect($off)->toShow('12.60 V</b>Steady.');
     $answer = (string) $this->get($url, SWAP)
         ->assertOk()
         ->getContent();
-    expect($answer)->toContain('id="drawing"')->toContain('t%5Bred%5D=saloon_wire')->not->toContain('id="sentences"');
+    expect($answer)->toShow('id="drawing"')->toShow('t%5Bred%5D=saloon_wire')->not->toContain('id="sentences"');
     $this->get("/b/{$build->key}/circuit?c=saloon_floor&t[red]=nobody&t[black]=bank.minus")
         ->assertOk()
         ->assertSeeText('Nothing feeds `nobody`');
@@ -170,10 +172,8 @@ it('takes what acts on a circuit in words, and says what it could not make out',
         'level' => 'low',
         'flash' => true,
     ]);
-    $this->get("/b/{$build->key}/circuit")
-        ->assertOk()
-        ->assertSee('hatch lid up')
-        ->assertSeeText('Its own: dome lamp 5 W');
+    $html = (string) $this->get("/b/{$build->key}/circuit")->assertOk()->getContent();
+    expect($html)->toShow('hatch lid up')->toShow('Its own: dome lamp 5 W');
     sends($this, $build, ['op' => 'drop_never', 'text' => '0'])->assertOk();
     expect(stands($this, $build)->fields()->items('never'))->toBe([]);
 
@@ -211,7 +211,7 @@ it('takes what acts on a circuit in words, and says what it could not make out',
     ) {
         expect(
             html_entity_decode((string) sends($this, $build, $fields)->assertStatus(422)->getContent(), ENT_QUOTES),
-        )->toContain($says);
+        )->toShow($says);
     }
     expect(stands($this, $build)->json)->toBe($before);
 });
@@ -301,7 +301,7 @@ it('gives patterns, slices of a tolerance run and the whole table as files', fun
             $this->get("/b/{$heron->key}/tolerance?c=galley_shelf&n={$bad['n']}&seed={$bad['seed']}")
                 ->assertStatus(422)
                 ->json('wrong'),
-        )->toContain($bad['says']);
+        )->toShow($bad['says']);
     }
     expect(
         count(

@@ -11,7 +11,16 @@ use Symfony\Component\HttpFoundation\Response;
 /** Nothing is loaded from elsewhere, nothing runs inline, no other page frames this one. */
 final class SecurityHeaders
 {
-    public const POLICY = "default-src 'none'; script-src 'self'; style-src 'self'; font-src 'self'; img-src 'self' data:; connect-src 'self'; form-action 'self'; base-uri 'none'; frame-ancestors 'none'";
+    public const POLICY =
+        "default-src 'none'; ".
+        "script-src 'self'; ".
+        "style-src 'self'; ".
+        "font-src 'self'; ".
+        "img-src 'self' data:; ".
+        "connect-src 'self'; ".
+        "form-action 'self'; ".
+        "base-uri 'none'; ".
+        "frame-ancestors 'none'";
 
     public function handle(Request $request, Closure $next): Response
     {

@@ -8,10 +8,13 @@ use App\Frame\Frame;
 use App\View\Shelf;
 use BenchGlow\Build\Clauses;
 use BenchGlow\Build\Sentence;
+use BenchGlow\Build\Supply;
 use BenchGlow\Build\Want;
 use BenchGlow\Build\When;
 use BenchGlow\Build\WhenText;
 use BenchGlow\Format\Fields;
+use BenchGlow\Quantity\Shown;
+use BenchGlow\Quantity\Unit;
 
 /** What the Brief's plate shows. */
 final class BriefPage
@@ -96,6 +99,18 @@ final class BriefPage
         return [
             'kind' => Shelf::FACTS[$fact->text('kind')] ?? $fact->text('kind'),
             'says' => implode(': ', array_filter($says, fn (string $s): bool => $s !== '')).$days,
+        ];
+    }
+
+    /** @return array<string, array{string, string}> field => label and value of a supply's three positions */
+    public static function volts(Supply $supply): array
+    {
+        $shown = fn (float $v): string => Shown::forField(Unit::Volts, $v);
+
+        return [
+            'min_v' => ['low', $shown($supply->minV)],
+            'nominal_v' => ['normal', $shown($supply->nominalV)],
+            'max_v' => ['high', $shown($supply->maxV)],
         ];
     }
 }

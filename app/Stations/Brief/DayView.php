@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace App\Stations\Brief;
 
+use App\Frame\Address;
 use App\Frame\Frame;
 use App\Store\Keeper;
 use BenchGlow\Build\Build;
@@ -366,5 +367,17 @@ final class DayView
         }
 
         return $all;
+    }
+
+    /** The circuit in the situation a share of the figures comes from. */
+    public function shareUrl(Share $share): string
+    {
+        $supply = array_search($share->supply, Address::SUPPLY, true);
+        $rest = $this->frame->analysis->build->restPositions();
+
+        return $this->frame->url(
+            ['station' => 'circuit', 's' => $supply ?: 'normal'],
+            [...$rest, ...$share->positions],
+        );
     }
 }

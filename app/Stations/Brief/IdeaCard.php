@@ -19,4 +19,12 @@ final readonly class IdeaCard
     {
         return new self($idea->told(), $idea->tried === null ? null : CardDrawing::of($idea->tried, $circuit));
     }
+
+    /** "2 holes", "nothing to drill". */
+    public function holes(): string
+    {
+        $n = $this->idea->holes;
+
+        return $n === 0 ? 'nothing to drill' : $n.' hole'.($n === 1 ? '' : 's');
+    }
 }

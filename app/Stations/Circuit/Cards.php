@@ -261,9 +261,7 @@ final readonly class Cards
                         ? 'thinner than it should be'
                         : 'more copper than needed'),
                 abs($wire->areaMm2 - $size->areaMm2) < 1e-4,
-                $first
-                    ? new SetWire($lead, null)
-                    : new SetWire($lead, round($size->areaMm2, 6), $size->awg),
+                $first ? new SetWire($lead, null) : new SetWire($lead, round($size->areaMm2, 6), $size->awg),
                 [
                     Shape::wire([[0.0, 14.0], [150.0, 14.0]], 'live', $lead),
                     Shape::box(

@@ -64,6 +64,9 @@ final readonly class CircuitController
         if (preg_match('/^\d{1,12}$/', $seed) !== 1) {
             return self::wrong("Seed: expected a whole number of at most twelve digits, not '{$seed}'.");
         }
+        if ($request->has('done')) {
+            return response()->json(['says' => $this->says($request, $seed)]);
+        }
         $cursor = max(0, $request->integer('cursor'));
         $start = microtime(true);
         $over = fn (): bool => microtime(true) - $start > self::SLICE_S;
@@ -71,6 +74,16 @@ final readonly class CircuitController
         return response()->json(
             (new Tolerance($frame->analysis, $frame->circuit->id))->run((int) $seed, $cursor, (int) $n, $over),
         );
+    }
+
+    /** A whole run in one sentence. */
+    private function says(Request $request, string $seed): string
+    {
+        $worst = mb_strimwidth((string) $request->string('worst'), 0, 120, '…');
+        $done = max(1, $request->integer('done'));
+        $inside = max(0, min($done, $request->integer('inside')));
+
+        return Tolerance::says($done, $inside, $worst, $request->integer('times'), $seed);
     }
 
     private static function wrong(string $sentence): JsonResponse

@@ -6,10 +6,16 @@ namespace App\Stations\Circuit;
 
 use App\Frame\Frame;
 use App\View\Shelf;
+use BenchGlow\Build\Inline;
 use BenchGlow\Build\Lead;
+use BenchGlow\Build\Light;
 use BenchGlow\Build\WhenText;
 use BenchGlow\Drawing\CircuitDrawing;
 use BenchGlow\Drawing\Drawing;
+use BenchGlow\Edit\Batch;
+use BenchGlow\Edit\RemoveItem;
+use BenchGlow\Format\Fields;
+use BenchGlow\Quantity\Shown;
 
 /** What the Circuit station's plate shows. */
 final class CircuitPage
@@ -97,5 +103,51 @@ final class CircuitPage
     public function parts(string $shelf, string $kind): array
     {
         return Shelf::choices($shelf, $this->frame->document, $kind);
+    }
+
+    /** @return array<string, Fields> switches, relays, controllers, plugs and taps of the circuit, and those of none */
+    public function devices(): array
+    {
+        $circuit = $this->frame->circuit->id ?? '';
+        $shown = ['switch', 'relay', 'controller', 'plug', 'fuse_tap'];
+
+        return array_filter(
+            $this->frame->analysis->build->devices,
+            fn (Fields $d): bool => in_array($d->text('circuit'), ['', $circuit], true) &&
+                in_array($d->text('kind'), $shown, true),
+        );
+    }
+
+    /** Volts across a coil or input, now. */
+    public function across(string $device, Fields $inside): string
+    {
+        $state = $this->frame->analysis->states[$this->frame->state()];
+        $volts = $state->between("{$device}.{$inside->text('from')}", "{$device}.{$inside->text('to')}");
+
+        return Shown::reading(abs((float) $volts));
+    }
+
+    /** Edits that take a plug out of a lead, with its part where no other lead goes through it. */
+    public function unplug(Lead $lead, Inline $plug): Batch
+    {
+        $others = array_filter(
+            $this->frame->analysis->build->leads,
+            fn (Lead $l): bool => $l->id !== $lead->id &&
+                array_filter($l->inline, fn (Inline $t): bool => $t->plug === $plug->plug) !== [],
+        );
+        $device = $others === [] ? [new RemoveItem((string) $plug->plug)] : [];
+
+        return new Batch([new RemoveItem($plug->id), ...$device]);
+    }
+
+    /** @return array<string, array{string, string}> what is read of a lit piece: field => label and what stands there first */
+    public function readings(Light $light): array
+    {
+        return [
+            'piece' => ['Piece', $this->frame->length($light->fit()->cutM)],
+            'fed' => ['Fed end', '12.0 V'],
+            'far' => ['Far end', ''],
+            'amps' => ['Amps', ''],
+        ];
     }
 }

@@ -8,6 +8,7 @@ use App\Frame\Frame;
 use BenchGlow\Analysis\Intent;
 use BenchGlow\Drawing\LightRow;
 use BenchGlow\Drawing\Shape;
+use BenchGlow\Quantity\Shown;
 use BenchGlow\Trial\Patterns;
 use BenchGlow\Trial\Trial;
 
@@ -124,5 +125,28 @@ final readonly class Show
         $set = array_column($this->drivers(), 'duty', 'contact');
 
         return (string) json_encode([['at_s' => 0, 'set' => $set]]);
+    }
+
+    /** Whether two levels are told apart. */
+    public function apart(float $ratio): string
+    {
+        $least = $this->frame->analysis->build->settings->levelRatioMin;
+
+        return $ratio >= $least ? 'told apart.' : 'hardly told apart, '.Shown::plain($least, 1).' × is wanted.';
+    }
+
+    /** What a resistor found by trial carries, and the part to take for it. */
+    public static function trialWords(Trial $trial): string
+    {
+        $rating = $trial->ratingW === null ? 'larger one than 10' : Shown::plain($trial->ratingW, 3);
+        $pot = match (true) {
+            $trial->potW <= 0.001 => '',
+            $trial->potW > 0.25 => ' The potentiometer bore '.
+                Shown::watts($trial->potW).
+                '; most small ones bear 0.1 to 0.5 W.',
+            default => ' The potentiometer bore '.Shown::watts($trial->potW).'.',
+        };
+
+        return "take a {$rating} W part.{$pot}";
     }
 }

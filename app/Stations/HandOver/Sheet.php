@@ -8,7 +8,9 @@ use App\Frame\Frame;
 use BenchGlow\Check\Finding;
 use BenchGlow\Drawing\CircuitDrawing;
 use BenchGlow\Drawing\Drawing;
+use BenchGlow\Lists\Lists;
 use BenchGlow\Lists\PartsList;
+use BenchGlow\Quantity\Shown;
 
 /** What the sheet says. */
 final readonly class Sheet
@@ -50,5 +52,38 @@ final readonly class Sheet
     public function setAside(): array
     {
         return $this->frame->review->setAside();
+    }
+
+    /** Whether a circuit glows as it should, in words. */
+    public function verdict(string $circuit): string
+    {
+        return [
+            'met' => 'It glows as it should',
+            'not_met' => 'It does not glow as it should',
+            'unknown' => "It can't be judged",
+        ][$this->frame->analysis->intents[$circuit]->verdict];
+    }
+
+    /** "45.72 and 2 without": what has a price, added up. */
+    public function sum(): string
+    {
+        $prices = array_column($this->parts(), 'price');
+        $priced = array_filter($prices, is_float(...));
+        $without = count($prices) - count($priced);
+
+        return Shown::figure(array_sum($priced)).($without > 0 ? " and {$without} without" : '');
+    }
+
+    /** @return list<string> what is to spare on each fuse the host lends */
+    public function spare(): array
+    {
+        return array_map(function (array $row): string {
+            $left =
+                $row['spare_a'] === null || $row['fuse_a'] === null
+                    ? 'its fuse is not known'
+                    : Shown::amps($row['spare_a']).' to spare of its '.Shown::amps($row['fuse_a']).' fuse';
+
+            return "{$row['donor']}: ".Shown::amps($row['through_a'])." at most, {$left}.";
+        }, (new Lists($this->frame->analysis))->spare());
     }
 }

@@ -1,12 +1,30 @@
 @props(['op', 'echo' => null, 'onChange' => false, 'render' => null, 'with' => []])
-<form method="post" action="{{ $frame->to('edit') }}" hx-post="{{ $frame->to('edit') }}" @if ($onChange) hx-trigger="change" @endif {{ $attributes }}>
-<x-hidden :echo="$echo"/>
-<input type="hidden" name="op" value="{{ $op }}">
-@foreach ($with as $name => $value)
-<input type="hidden" name="{{ $name }}" value="{{ $value }}">
-@endforeach
-@if ($render)
-<input type="hidden" name="render" value="{{ $render }}">
-@endif
-{{ $slot }}
+<form
+    method="post"
+    action="{{ $frame->to('edit') }}"
+    hx-post="{{ $frame->to('edit') }}"
+    @if ($onChange) hx-trigger="change" @endif
+    {{ $attributes }}
+>
+    <x-hidden :echo="$echo" />
+    <input
+        type="hidden"
+        name="op"
+        value="{{ $op }}"
+    >
+    @foreach ($with as $name => $value)
+        <input
+            type="hidden"
+            name="{{ $name }}"
+            value="{{ $value }}"
+        >
+    @endforeach
+    @if ($render)
+        <input
+            type="hidden"
+            name="render"
+            value="{{ $render }}"
+        >
+    @endif
+    {{ $slot }}
 </form>

@@ -1,17 +1,40 @@
-<input type="hidden" id="base" name="base" value="{{ $frame->base }}" hx-swap-oob="true">
+<input
+    type="hidden"
+    id="base"
+    name="base"
+    value="{{ $frame->base }}"
+    hx-swap-oob="true"
+>
 @include('frame.headline')
 @include('frame.run')
 @include('frame.flags')
 @include('frame.meter')
 @include('frame.line')
-<div id="conflict" hx-swap-oob="true"></div>
-<p id="refused" class="refused" hx-swap-oob="true"></p>
+<div
+    id="conflict"
+    hx-swap-oob="true"
+></div>
+<p
+    id="refused"
+    class="refused"
+    hx-swap-oob="true"
+></p>
 @if ($whole)
-<main id="plate" class="plate" tabindex="-1" hx-swap-oob="true">@include($frame->station->views().'.plate', ['oob' => false])</main>
+    <main
+        id="plate"
+        class="plate"
+        tabindex="-1"
+        hx-swap-oob="true"
+    >@include($frame->station->views() . '.plate', ['oob' => false])</main>
 @else
-@foreach ($frame->station->outputs(false) as $output)
-@include($output)
-@endforeach
+    @foreach ($frame->station->outputs(false) as $output)
+        @include($output)
+    @endforeach
 @endif
 @include('frame.echo')
-<p id="live" class="is-sr-only" aria-live="polite" hx-swap-oob="true">{{ $frame->spoken() }}</p>
+<p
+    id="live"
+    class="is-sr-only"
+    aria-live="polite"
+    hx-swap-oob="true"
+>{{ $frame->spoken() }}</p>

@@ -1,2 +1,4 @@
 @extends('frame.page')
-@section('plate')@include('frame.conflict')@endsection
+@section('plate')
+    @include('frame.conflict')
+@endsection

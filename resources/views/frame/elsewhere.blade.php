@@ -1,1 +1,2 @@
-<p class="notice">Changed in another window: {{ $what }}, {{ $at }}. <a href="{{ $frame->url() }}">Show</a></p>
+<p class="notice">Changed in another window: {{ $what }}, {{ $at }}. <a
+        href="{{ $frame->url() }}">Show</a></p>

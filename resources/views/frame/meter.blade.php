@@ -1,28 +1,102 @@
 @php($weakest = $frame->meter->weakest())
-@php($was = $frame->meter->was())
+@php($was = $frame->meter->wasWords())
 @php($first = $frame->analysis->build->mainSupply())
-<section id="meter" class="meter" aria-label="Bench meter" @if($oob ?? false) hx-swap-oob="true" @endif>
-<div class="face">
-<fieldset class="positions"><legend class="is-sr-only">Supply</legend>
-@foreach(App\Frame\Address::SUPPLY as $name => $state)
-<label @class(['here' => $frame->supply === $name])><input type="radio" name="s" value="{{ $name }}" @checked($frame->supply === $name) data-key="{{ $name[0] }}" hx-get="{{ $frame->url(['s' => $name === 'normal' ? '' : $name]) }}" hx-trigger="change" hx-swap="none" hx-push-url="false"><span>{{ $name }}</span><span class="figure">{{ $first ? BenchGlow\Quantity\Shown::plain($first->volts($state), 1) : '—' }}</span></label>
-@endforeach
-</fieldset>
-@if($weakest)
-<p class="big figure">{{ BenchGlow\Quantity\Shown::figure($weakest['volts']) }}<small> V</small></p>
-<p class="at">at the weakest lamp: {{ $weakest['name'] }}</p>
-<dl class="small">
-<div><dd class="figure">{{ BenchGlow\Quantity\Shown::amps($frame->flags->amps($frame->circuit->id)) }}</dd><dt>runs</dt></div>
-<div><dd class="figure">{{ BenchGlow\Quantity\Shown::watts($frame->meter->watts($frame->circuit->id)) }}</dd><dt>taken</dt></div>
-@if($frame->meter->lost() !== null)<div><dd class="figure">−{{ BenchGlow\Quantity\Shown::reading((float) $frame->meter->lost()) }}</dd><dt>lost</dt></div>@endif
-</dl>
-<p class="seen">{{ BenchGlow\Quantity\Shown::percent($weakest['flux']) }} of the label's light, looks like {{ BenchGlow\Quantity\Shown::percent($weakest['seen']) }}</p>
-@if($weakest['uniformity'] < 0.995)<p class="seen">{{ BenchGlow\Quantity\Shown::percent($weakest['uniformity']) }} of the brightest lamp's</p>@endif
-@if($was)<p class="was">{{ abs($was['uniformity'] - $weakest['uniformity']) >= 0.005 ? 'evenness was '.BenchGlow\Quantity\Shown::percent($was['uniformity']).', now '.BenchGlow\Quantity\Shown::percent($weakest['uniformity']) : 'light was '.BenchGlow\Quantity\Shown::percent($was['flux']).', now '.BenchGlow\Quantity\Shown::percent($weakest['flux']) }}</p>@endif
-@else
-<p class="big figure">—</p><p class="at">nothing to measure yet</p>
-@endif
-</div>
-@if($frame->triggers() !== [])<ul class="triggers" aria-label="Throw-switches">@foreach($frame->triggers() as $n => $t)<li><a id="trigger-{{ $n + 1 }}" href="{{ $t->url }}" hx-get="{{ $t->url }}" hx-swap="none" data-trigger="{{ $n + 1 }}" @if($t->two) role="switch" aria-checked="{{ $t->rests ? 'false' : 'true' }}" @endif title="Throw it: T {{ $n + 1 }}"><svg viewBox="0 0 44 22" width="44" height="22" aria-hidden="true"><circle cx="6" cy="16" r="4"/><circle cx="38" cy="16" r="4"/><path d="M6 16L{{ $t->rests ? '33 3' : '37 13' }}"/></svg><span>{{ $t->label }}</span><b><span class="is-sr-only">: </span>{{ $t->stands }}<span class="is-sr-only">. Throw it</span></b></a></li>@endforeach</ul>@endif
-@include('frame.pins')
+<section
+    id="meter"
+    class="meter"
+    aria-label="Bench meter"
+    @if ($oob ?? false) hx-swap-oob="true" @endif
+>
+    <div class="face">
+        <fieldset class="positions">
+            <legend class="is-sr-only">Supply</legend>
+            @foreach (App\Frame\Address::SUPPLY as $name => $state)
+                <label @class(['here' => $frame->supply === $name])><input
+                        type="radio"
+                        name="s"
+                        value="{{ $name }}"
+                        @checked($frame->supply === $name)
+                        data-key="{{ $name[0] }}"
+                        hx-get="{{ $frame->url(['s' => $name === 'normal' ? '' : $name]) }}"
+                        hx-trigger="change"
+                        hx-swap="none"
+                        hx-push-url="false"
+                    ><span>{{ $name }}</span><span
+                        class="figure">{{ $first ? BenchGlow\Quantity\Shown::plain($first->volts($state), 1) : '—' }}</span></label>
+            @endforeach
+        </fieldset>
+        @if ($weakest)
+            <p class="big figure">{{ BenchGlow\Quantity\Shown::figure($weakest['volts']) }}<small> V</small></p>
+            <p class="at">at the weakest lamp: {{ $weakest['name'] }}</p>
+            <dl class="small">
+                <div>
+                    <dd class="figure">{{ BenchGlow\Quantity\Shown::amps($frame->flags->amps($frame->circuit->id)) }}
+                    </dd>
+                    <dt>runs</dt>
+                </div>
+                <div>
+                    <dd class="figure">{{ BenchGlow\Quantity\Shown::watts($frame->meter->watts($frame->circuit->id)) }}
+                    </dd>
+                    <dt>taken</dt>
+                </div>
+                @if ($frame->meter->lost() !== null)
+                    <div>
+                        <dd class="figure">−{{ BenchGlow\Quantity\Shown::reading((float) $frame->meter->lost()) }}</dd>
+                        <dt>lost</dt>
+                    </div>
+                @endif
+            </dl>
+            <p class="seen">{{ BenchGlow\Quantity\Shown::percent($weakest['flux']) }} of the label's light, looks
+                like {{ BenchGlow\Quantity\Shown::percent($weakest['seen']) }}</p>
+            @if ($weakest['uniformity'] < 0.995)
+                <p class="seen">{{ BenchGlow\Quantity\Shown::percent($weakest['uniformity']) }} of the brightest
+                    lamp's</p>
+            @endif
+            @if ($was)
+                <p class="was">{{ $was }}</p>
+            @endif
+        @else
+            <p class="big figure">—</p>
+            <p class="at">nothing to measure yet</p>
+        @endif
+    </div>
+    @if ($frame->triggers() !== [])
+        <ul
+            class="triggers"
+            aria-label="Throw-switches"
+        >
+            @foreach ($frame->triggers() as $n => $t)
+                <li><a
+                        id="trigger-{{ $n + 1 }}"
+                        href="{{ $t->url }}"
+                        hx-get="{{ $t->url }}"
+                        hx-swap="none"
+                        data-trigger="{{ $n + 1 }}"
+                        aria-label="{{ $t->label }}: {{ $t->stands }}. Throw it"
+                        @if ($t->two) role="switch" aria-checked="{{ $t->rests ? 'false' : 'true' }}" @endif
+                        title="Throw it: T {{ $n + 1 }}"
+                    ><svg
+                            viewBox="0 0 44 22"
+                            width="44"
+                            height="22"
+                            aria-hidden="true"
+                        >
+                            <circle
+                                cx="6"
+                                cy="16"
+                                r="4"
+                            />
+                            <circle
+                                cx="38"
+                                cy="16"
+                                r="4"
+                            />
+                            <path d="M6 16L{{ $t->rests ? '33 3' : '37 13' }}" />
+                        </svg><span>{{ $t->label }}</span>
+                        <b>{{ $t->stands }}</b>
+                    </a></li>
+            @endforeach
+        </ul>
+    @endif
+    @include('frame.pins')
 </section>

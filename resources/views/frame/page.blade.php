@@ -1,24 +1,68 @@
 @include('frame.head', ['title' => $frame->document->title(), 'preference' => $frame->preference])
-<body class="{{ $frame->station->key() }}" data-build="{{ $frame->build->key }}" @if ($frame->preference->keys_on) data-keys @endif hx-swap="none" hx-include="#base" hx-sync="#bench:queue all">
-<a class="skip" href="#plate">To the plate</a>
-<input type="hidden" id="base" name="base" value="{{ $frame->base }}">
-@include('frame.bar', ['preference' => $frame->preference])
-@include('frame.run')
-<div id="elsewhere"></div>
-<div id="conflict"></div>
-<p id="refused" class="refused">@if (session('refused'))<span class="wrong" role="alert">{{ session('refused') }}</span>@endif</p>
-<div id="bench" class="bench">
-@include('frame.flags')
-<main id="plate" class="plate" tabindex="-1">
-@hasSection('plate')
-@yield('plate')
-@else
-@include($frame->station->views().'.plate')
-@endif
-</main>
-@include('frame.meter')
-</div>
-<button id="meter-line" class="meter-line" type="button" aria-expanded="false" aria-controls="meter">@include('frame.line')</button>
-<p id="live" class="is-sr-only" aria-live="polite"></p>
+
+<body
+    class="{{ $frame->station->key() }}"
+    data-build="{{ $frame->build->key }}"
+    @if ($frame->preference->keys_on) data-keys @endif
+    hx-swap="none"
+    hx-include="#base"
+    hx-sync="#bench:queue all"
+>
+    <a
+        class="skip"
+        href="#plate"
+    >To the plate</a>
+    <input
+        type="hidden"
+        id="base"
+        name="base"
+        value="{{ $frame->base }}"
+    >
+    @include('frame.bar', ['preference' => $frame->preference])
+    @include('frame.run')
+    <div id="elsewhere"></div>
+    <div id="conflict"></div>
+    <p
+        id="refused"
+        class="refused"
+    >
+        @if (session('refused'))
+            <span
+                class="wrong"
+                role="alert"
+            >{{ session('refused') }}</span>
+        @endif
+    </p>
+    <div
+        id="bench"
+        class="bench"
+    >
+        @include('frame.flags')
+        <main
+            id="plate"
+            class="plate"
+            tabindex="-1"
+        >
+            @hasSection('plate')
+                @yield('plate')
+            @else
+                @include($frame->station->views() . '.plate')
+            @endif
+        </main>
+        @include('frame.meter')
+    </div>
+    <button
+        id="meter-line"
+        class="meter-line"
+        type="button"
+        aria-expanded="false"
+        aria-controls="meter"
+    >@include('frame.line')</button>
+    <p
+        id="live"
+        class="is-sr-only"
+        aria-live="polite"
+    ></p>
 </body>
+
 </html>

@@ -1,23 +1,68 @@
 @php($pins = $frame->pins())
-<section class="pins" id="pins" aria-label="Pins">
-@if($pins === [])
-<p class="quiet">@if($frame->circuit)Nothing stands out at three supply states{{ $first ? ', '.BenchGlow\Quantity\Shown::plain($first->minV, 1).' to '.BenchGlow\Quantity\Shown::plain($first->maxV, 1).' V' : '' }}. Measure before you trust it.@endif</p>
-@endif
-<ol>
-@foreach($pins as $n => $finding)
-<li id="pin-{{ $n + 1 }}" class="pin {{ $finding->severity->value }}" tabindex="-1">
-<a class="number" href="#drawing" data-shows="{{ $finding->subject }}" aria-label="Pin {{ $n + 1 }}, show its place">{{ $n + 1 }}</a>
-<div><p><x-severity :of="$finding->severity->value"/> {{ $finding->message }}</p>
-@if($finding->edit)<x-act :edit="$finding->edit" class="is-primary is-small fix">{{ $finding->fix }}</x-act>@endif
-@if($finding->severity !== BenchGlow\Check\Severity::Danger)
-<details class="aside"><summary>Set aside</summary>
-<x-form op="accept" :echo="'aside-'.$n" render="all" :with="['rule' => $finding->rule, 'subject' => $finding->subject]">
-<label for="why-{{ $n }}">Because</label><input class="typed" id="why-{{ $n }}" name="reason" size="18" autocomplete="off"><button class="button is-small">Set it aside</button><span class="echo" id="aside-{{ $n }}"></span></x-form></details>
-@endif
-</div></li>
-@endforeach
-</ol>
-@foreach($frame->setAside() as $finding)
-<div class="set-aside"><p>Set aside: {{ $finding->message }} <em>“{{ $finding->acceptedBecause }}”</em></p><x-act :edit="new BenchGlow\Edit\Unaccept($finding->rule, $finding->subject)" class="is-small">Look at it again</x-act></div>
-@endforeach
+<section
+    class="pins"
+    id="pins"
+    aria-label="Pins"
+>
+    @if ($pins === [])
+        <p class="quiet">
+            @if ($frame->circuit)
+                {{ $frame->quietWords() }}
+            @endif
+        </p>
+    @endif
+    <ol>
+        @foreach ($pins as $n => $finding)
+            <li
+                id="pin-{{ $n + 1 }}"
+                class="pin {{ $finding->severity->value }}"
+                tabindex="-1"
+            >
+                <a
+                    class="number"
+                    href="#drawing"
+                    data-shows="{{ $finding->subject }}"
+                    aria-label="Pin {{ $n + 1 }}, show its place"
+                >{{ $n + 1 }}</a>
+                <div>
+                    <p><x-severity :of="$finding->severity->value" /> {{ $finding->message }}</p>
+                    @if ($finding->edit)
+                        <x-act
+                            :edit="$finding->edit"
+                            class="is-primary is-small fix"
+                        >{{ $finding->fix }}</x-act>
+                    @endif
+                    @if ($finding->severity !== BenchGlow\Check\Severity::Danger)
+                        <details class="aside">
+                            <summary>Set aside</summary>
+                            <x-form
+                                op="accept"
+                                :echo="'aside-' . $n"
+                                render="all"
+                                :with="['rule' => $finding->rule, 'subject' => $finding->subject]"
+                            >
+                                <label for="why-{{ $n }}">Because</label><input
+                                    class="typed"
+                                    id="why-{{ $n }}"
+                                    name="reason"
+                                    size="18"
+                                    autocomplete="off"
+                                ><button class="button is-small">Set it aside</button><span
+                                    class="echo"
+                                    id="aside-{{ $n }}"
+                                ></span></x-form>
+                        </details>
+                    @endif
+                </div>
+            </li>
+        @endforeach
+    </ol>
+    @foreach ($frame->setAside() as $finding)
+        <div class="set-aside">
+            <p>Set aside: {{ $finding->message }} <em>“{{ $finding->acceptedBecause }}”</em></p><x-act
+                :edit="new BenchGlow\Edit\Unaccept($finding->rule, $finding->subject)"
+                class="is-small"
+            >Look at it again</x-act>
+        </div>
+    @endforeach
 </section>

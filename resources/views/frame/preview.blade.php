@@ -2,6 +2,6 @@
 @include('frame.line')
 @include('frame.meter')
 @foreach ($frame->station->outputs(true) as $output)
-@include($output)
+    @include($output)
 @endforeach
 @include('frame.echo')

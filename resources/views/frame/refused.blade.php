@@ -1,1 +1,4 @@
-<span class="wrong" role="alert">{{ $sentence }}</span>
+<span
+    class="wrong"
+    role="alert"
+>{{ $sentence }}</span>

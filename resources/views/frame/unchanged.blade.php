@@ -1,1 +1,5 @@
-<p id="refused" class="refused" hx-swap-oob="true"></p>@include('frame.echo')
+<p
+    id="refused"
+    class="refused"
+    hx-swap-oob="true"
+></p>@include('frame.echo')

@@ -1,19 +1,93 @@
 @include('frame.head', ['title' => 'Quick sums', 'preference' => $preference])
-<body class="sums-page" @if($preference->keys_on) data-keys @endif>
-<a class="skip" href="#plate">To the sum</a>
-@include('frame.bar')
-<main id="plate" class="sums">
-<nav class="kinds" aria-label="Quick sums">@foreach(App\View\Sum::KINDS as $kind => $name)<a href="{{ route('sums.show', $kind, false) }}" @class(['here' => $sum->kind === $kind]) @if($sum->kind === $kind) aria-current="page" @endif>{{ $name }}</a>@endforeach</nav>
-<h1 class="is-sr-only">{{ App\View\Sum::KINDS[$sum->kind] }}</h1>
-@if(session('refused'))<p class="refused"><span class="wrong" role="alert">{{ session('refused') }}</span></p>@endif
-<form class="says big-says" method="get" action="{{ route('sums.show', $sum->kind, false) }}" hx-get="{{ route('sums.show', $sum->kind, false) }}" hx-trigger="input delay:180ms, change" hx-select="#sum" hx-target="#sum" hx-swap="outerHTML" hx-push-url="true" hx-sync="this:replace">@yield('sentence')<noscript><button class="button is-small">Work it out</button></noscript></form>
-<div id="sum">
-@yield('answer')
-@hasSection('keep')
-<section class="keep"><h2>Keep on a build</h2><form method="post" action="{{ route('sums.keep', $sum->kind, false) }}">@csrf @foreach($sum->query() as $name => $value)<input type="hidden" name="{{ $name }}" value="{{ $value }}">@endforeach
-<div class="says"><x-field id="keep-label" label="as circuit" name="label" size="14" :value="$__env->yieldContent('keep')"/>
-<x-select id="keep-onto" label="on" name="onto"><option value="new">a new build</option>@foreach($builds as $build)<option value="{{ $build->key }}">{{ $build->title }}</option>@endforeach</x-select>
-<x-field id="keep-title" label="its name, if new" name="title" size="14"/><button class="button is-primary">Keep it</button></div></form></section>
-@endif
-</div>
-</main></body></html>
+
+<body
+    class="sums-page"
+    @if ($preference->keys_on) data-keys @endif
+>
+    <a
+        class="skip"
+        href="#plate"
+    >To the sum</a>
+    @include('frame.bar')
+    <main
+        id="plate"
+        class="sums"
+    >
+        <nav
+            class="kinds"
+            aria-label="Quick sums"
+        >
+            @foreach (App\View\Sum::KINDS as $kind => $name)
+                <a
+                    href="{{ route('sums.show', $kind, false) }}"
+                    @class(['here' => $sum->kind === $kind])
+                    @if ($sum->kind === $kind) aria-current="page" @endif
+                >{{ $name }}</a>
+            @endforeach
+        </nav>
+        <h1 class="is-sr-only">{{ App\View\Sum::KINDS[$sum->kind] }}</h1>
+        @if (session('refused'))
+            <p class="refused"><span
+                    class="wrong"
+                    role="alert"
+                >{{ session('refused') }}</span></p>
+        @endif
+        <form
+            class="says big-says"
+            method="get"
+            action="{{ route('sums.show', $sum->kind, false) }}"
+            hx-get="{{ route('sums.show', $sum->kind, false) }}"
+            hx-trigger="input delay:180ms, change"
+            hx-select="#sum"
+            hx-target="#sum"
+            hx-swap="outerHTML"
+            hx-push-url="true"
+            hx-sync="this:replace"
+        >@yield('sentence')<noscript><button class="button is-small">Work it out</button></noscript></form>
+        <div id="sum">
+            @yield('answer')
+            @hasSection('keep')
+                <section class="keep">
+                    <h2>Keep on a build</h2>
+                    <form
+                        method="post"
+                        action="{{ route('sums.keep', $sum->kind, false) }}"
+                    >@csrf @foreach ($sum->query() as $name => $value)
+                            <input
+                                type="hidden"
+                                name="{{ $name }}"
+                                value="{{ $value }}"
+                            >
+                        @endforeach
+                        <div class="says"><x-field
+                                id="keep-label"
+                                label="as circuit"
+                                name="label"
+                                size="14"
+                                :value="$__env->yieldContent('keep')"
+                            />
+                            <x-select
+                                id="keep-onto"
+                                label="on"
+                                name="onto"
+                            >
+                                <option value="new">a new build</option>
+                                @foreach ($builds as $build)
+                                    <option value="{{ $build->key }}">{{ $build->title }}</option>
+                                @endforeach
+                            </x-select>
+                            <x-field
+                                id="keep-title"
+                                label="its name, if new"
+                                name="title"
+                                size="14"
+                            /><button class="button is-primary">Keep it</button>
+                        </div>
+                    </form>
+                </section>
+            @endif
+        </div>
+    </main>
+</body>
+
+</html>

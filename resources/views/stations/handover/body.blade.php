@@ -1,38 +1,232 @@
 @php($S = BenchGlow\Quantity\Shown::class)
-<header><h1>{{ $frame->document->title() }}</h1><p class="muted">As kept {{ $frame->build->changed_at }} · revision {{ $frame->base }} · {{ str_replace('_', ' ', $frame->document->fields()->text('place')) }}</p></header>
-<section><h2>How to isolate it</h2><ol>
-@foreach($frame->analysis->build->supplies as $supply)
-<li>{{ $supply->label }}: @if($supply->isDriver())switch the driver off at its mains switch; its mains side is for a licensed electrician.@else take off the negative terminal. Rings and tools off first.@endif
-@foreach($frame->analysis->fuses as $fuse) @if($loop->first)Or pull the fuse of one circuit: @endif <b>{{ $fuse->id }}</b> ({{ $frame->analysis->build->circuits[$frame->analysis->build->leads[$fuse->lead]->circuit ?? '']->label ?? 'shared' }}, {{ $fuse->fittedA() === null ? 'none fits' : $S::amps($fuse->fittedA()) }}, {{ $frame->length($fuse->distanceM) }} from the source){{ $loop->last ? '.' : ';' }}@endforeach</li>
+<header>
+    <h1>{{ $frame->document->title() }}</h1>
+    <p class="muted">As kept {{ $frame->build->changed_at }} · revision {{ $frame->base }} ·
+        {{ str_replace('_', ' ', $frame->document->fields()->text('place')) }}</p>
+</header>
+<section>
+    <h2>How to isolate it</h2>
+    <ol>
+        @foreach ($frame->analysis->build->supplies as $supply)
+            <li>{{ $supply->label }}: @if ($supply->isDriver())
+                    switch the driver off at its mains switch; its mains side is for a licensed electrician.
+                @else
+                    take off the negative terminal. Rings and tools off first.
+                @endif
+                @foreach ($frame->analysis->fuses as $fuse)
+                    @if ($loop->first)
+                        Or pull the fuse of one circuit:
+                    @endif <b>{{ $fuse->id }}</b>
+                    ({{ $frame->analysis->build->circuits[$frame->analysis->build->leads[$fuse->lead]->circuit ?? '']->label ?? 'shared' }},
+                    {{ $fuse->fittedA() === null ? 'none fits' : $S::amps($fuse->fittedA()) }},
+                    {{ $frame->length($fuse->distanceM) }} from the source)
+                    {{ $loop->last ? '.' : ';' }}
+                @endforeach
+            </li>
+        @endforeach
+        <li>Prove it dead with a meter before you touch a joint.</li>
+    </ol>
+</section>
+@if ($frame->document->fields()->object('brief')->text('note') !== '')
+    <section>
+        <h2>Brief</h2>
+        <p>{{ $frame->document->fields()->object('brief')->text('note') }}</p>
+    </section>
+@endif
+@foreach ($frame->analysis->build->circuits as $circuit)
+    <section class="sheet-circuit">
+        <h2><span class="flag-tag">{{ $circuit->flag }}</span> {{ $circuit->label }}</h2><x-svg
+            :drawing="$page->drawing($circuit->id)"
+            :id="'sheet-' . $circuit->id"
+        />
+        <p>{{ $page->verdict($circuit->id) }}
+            in {{ count($frame->analysis->scenes) }}
+            states.{{ count($frame->analysis->combinations->all) > 1 ? ' Drawn and figured with every input at rest.' : '' }}
+        </p>
+        <div
+            class="scroll"
+            tabindex="0"
+            role="region"
+            aria-label="Figures of {{ $circuit->label }}"
+        >
+            <table class="table is-narrow">
+                <thead>
+                    <tr>
+                        <th>Supply</th>
+                        <th>Amps</th>
+                        <th>Weakest lamp</th>
+                        <th>Its light</th>
+                        <th>Looks like</th>
+                    </tr>
+                </thead>
+                <tbody>
+                    @foreach (App\Frame\Address::SUPPLY as $name => $state)
+                        @php($w = $frame->analysis->weakest($circuit->id, $state))
+                        <tr>
+                            <td>{{ $name }}</td>
+                            <td class="figure">{{ $S::amps($frame->analysis->circuitA($circuit->id, $state)) }}</td>
+                            <td class="figure">{{ $w ? $S::reading($w['emitter']->volts[$w['unit']]) : '—' }}</td>
+                            <td class="figure">{{ $w ? $S::percent($w['emitter']->least()) : '—' }}</td>
+                            <td class="figure">
+                                {{ $w ? $S::percent(BenchGlow\Light\Seen::share($w['emitter']->least())) : '—' }}</td>
+                        </tr>
+                    @endforeach
+                </tbody>
+            </table>
+        </div>
+    </section>
 @endforeach
-<li>Prove it dead with a meter before you touch a joint.</li></ol></section>
-@if($frame->document->fields()->object('brief')->text('note') !== '')<section><h2>Brief</h2><p>{{ $frame->document->fields()->object('brief')->text('note') }}</p></section>@endif
-@foreach($frame->analysis->build->circuits as $circuit)
-<section class="sheet-circuit"><h2><span class="flag-tag">{{ $circuit->flag }}</span> {{ $circuit->label }}</h2><x-svg :drawing="$page->drawing($circuit->id)" :id="'sheet-'.$circuit->id"/>
-<p>{{ ['met' => 'It glows as it should', 'not_met' => 'It does not glow as it should', 'unknown' => 'It can\'t be judged'][$frame->analysis->intents[$circuit->id]->verdict] }} in {{ count($frame->analysis->scenes) }} states.{{ count($frame->analysis->combinations->all) > 1 ? ' Drawn and figured with every input at rest.' : '' }}</p>
-<div class="scroll" tabindex="0" role="region" aria-label="Figures of {{ $circuit->label }}"><table class="table is-narrow"><thead><tr><th>Supply</th><th>Amps</th><th>Weakest lamp</th><th>Its light</th><th>Looks like</th></tr></thead><tbody>
-@foreach(App\Frame\Address::SUPPLY as $name => $state)@php($w = $frame->analysis->weakest($circuit->id, $state))
-<tr><td>{{ $name }}</td><td class="figure">{{ $S::amps($frame->analysis->circuitA($circuit->id, $state)) }}</td><td class="figure">{{ $w ? $S::reading($w['emitter']->volts[$w['unit']]) : '—' }}</td><td class="figure">{{ $w ? $S::percent($w['emitter']->least()) : '—' }}</td><td class="figure">{{ $w ? $S::percent(BenchGlow\Light\Seen::share($w['emitter']->least())) : '—' }}</td></tr>@endforeach
-</tbody></table></div></section>
-@endforeach
-<section><h2>Wires and fuses</h2><div class="scroll" tabindex="0" role="region" aria-label="Wires and fuses"><table class="table is-narrow"><thead><tr><th>Lead</th><th>Wire</th><th>Length</th><th>Carries</th><th>Bears</th><th>Loses</th><th>Fuse</th></tr></thead><tbody>
-@foreach($frame->analysis->leads as $lead)
-<tr><td>{{ $frame->analysis->build->leads[$lead->id]->label }}</td><td>{{ $lead->wire->label() }}{{ $lead->wire->chosen ? '' : ' (recommended)' }}</td><td class="figure">{{ $lead->lengthKnown ? $frame->length($lead->lengthM) : 'missing' }}</td><td class="figure">{{ $S::amps($lead->amps) }}</td><td class="figure">{{ $S::amps($lead->allowedA) }}</td><td class="figure">{{ $S::reading($lead->dropV) }}</td><td>@foreach($frame->analysis->fuses as $fuse)@if($fuse->lead === $lead->id){{ $fuse->id }} {{ $fuse->fittedA() === null ? 'none fits' : $S::amps($fuse->fittedA()) }} @endif @endforeach</td></tr>
-@endforeach
-</tbody></table></div></section>
-<section><h2>Parts</h2><div class="scroll" tabindex="0" role="region" aria-label="Parts"><table class="table is-narrow"><thead><tr><th>Part</th><th>Count</th><th>Length</th><th>Price, {{ $frame->analysis->build->settings->currency }}</th></tr></thead><tbody>
-@php($parts = $page->parts())
-@foreach($parts as $row)<tr><td>{{ $row['label'] }}</td><td class="figure">{{ $row['count'] ?? '' }}</td><td class="figure">{{ $row['length_m'] === null ? '' : $frame->length($row['length_m']) }}</td><td class="figure">{{ $row['price'] === null ? '—' : BenchGlow\Quantity\Shown::figure($row['price']) }}</td></tr>@endforeach
-@php($priced = array_filter($parts, fn ($r) => $r['price'] !== null))
-<tr><th>Sum of what has a price</th><td></td><td></td><td class="figure">{{ BenchGlow\Quantity\Shown::figure(array_sum(array_column($priced, 'price'))) }}{{ count($priced) < count($parts) ? ' and '.(count($parts) - count($priced)).' without' : '' }}</td></tr>
-</tbody></table></div></section>
+<section>
+    <h2>Wires and fuses</h2>
+    <div
+        class="scroll"
+        tabindex="0"
+        role="region"
+        aria-label="Wires and fuses"
+    >
+        <table class="table is-narrow">
+            <thead>
+                <tr>
+                    <th>Lead</th>
+                    <th>Wire</th>
+                    <th>Length</th>
+                    <th>Carries</th>
+                    <th>Bears</th>
+                    <th>Loses</th>
+                    <th>Fuse</th>
+                </tr>
+            </thead>
+            <tbody>
+                @foreach ($frame->analysis->leads as $lead)
+                    <tr>
+                        <td>{{ $frame->analysis->build->leads[$lead->id]->label }}</td>
+                        <td>{{ $lead->wire->label() }}{{ $lead->wire->chosen ? '' : ' (recommended)' }}</td>
+                        <td class="figure">{{ $lead->lengthKnown ? $frame->length($lead->lengthM) : 'missing' }}</td>
+                        <td class="figure">{{ $S::amps($lead->amps) }}</td>
+                        <td class="figure">{{ $S::amps($lead->allowedA) }}</td>
+                        <td class="figure">{{ $S::reading($lead->dropV) }}</td>
+                        <td>
+                            @foreach ($frame->analysis->fuses as $fuse)
+                                @if ($fuse->lead === $lead->id)
+                                    {{ $fuse->id }}
+                                    {{ $fuse->fittedA() === null ? 'none fits' : $S::amps($fuse->fittedA()) }}
+                                @endif
+                            @endforeach
+                        </td>
+                    </tr>
+                @endforeach
+            </tbody>
+        </table>
+    </div>
+</section>
+<section>
+    <h2>Parts</h2>
+    <div
+        class="scroll"
+        tabindex="0"
+        role="region"
+        aria-label="Parts"
+    >
+        <table class="table is-narrow">
+            <thead>
+                <tr>
+                    <th>Part</th>
+                    <th>Count</th>
+                    <th>Length</th>
+                    <th>Price, {{ $frame->analysis->build->settings->currency }}</th>
+                </tr>
+            </thead>
+            <tbody>
+                @php($parts = $page->parts())
+                @foreach ($parts as $row)
+                    <tr>
+                        <td>{{ $row['label'] }}</td>
+                        <td class="figure">{{ $row['count'] ?? '' }}</td>
+                        <td class="figure">{{ $row['length_m'] === null ? '' : $frame->length($row['length_m']) }}</td>
+                        <td class="figure">
+                            {{ $row['price'] === null ? '—' : BenchGlow\Quantity\Shown::figure($row['price']) }}</td>
+                    </tr>
+                @endforeach
+                <tr>
+                    <th>Sum of what has a price</th>
+                    <td></td>
+                    <td></td>
+                    <td class="figure">
+                        {{ $page->sum() }}
+                    </td>
+                </tr>
+            </tbody>
+        </table>
+    </div>
+</section>
 @php($insulate = $page->insulate())
-@if($insulate !== [])<section><h2>To insulate</h2><ul>@foreach($insulate as $row)<li><span class="figure">{{ $row['pin'] }}</span>{{ $row['volts'] === null ? '' : ', '.$S::reading($row['volts']) }}</li>@endforeach</ul></section>@endif
+@if ($insulate !== [])
+    <section>
+        <h2>To insulate</h2>
+        <ul>
+            @foreach ($insulate as $row)
+                <li><span
+                        class="figure">{{ $row['pin'] }}</span>{{ $row['volts'] === null ? '' : ', ' . $S::reading($row['volts']) }}
+                </li>
+            @endforeach
+        </ul>
+    </section>
+@endif
 @php($lists = new BenchGlow\Lists\Lists($frame->analysis))
-<section><h2>Which wire is which</h2><div class="scroll" tabindex="0" role="region" aria-label="Which wire is which"><table class="table is-narrow"><thead><tr><th>At the source</th><th>Lead and core</th><th>Wire</th><th>Goes to</th><th>Function</th></tr></thead><tbody>@foreach($lists->translation() as $row)<tr><td class="figure">{{ $row['host'] }}</td><td class="figure">{{ $row['lead'] }}</td><td>{{ $row['wire'] }}{{ $row['colour'] ? ', '.$row['colour'] : '' }}</td><td class="figure">{{ $row['to'] }}</td><td>{{ $row['function'] }}</td></tr>@endforeach</tbody></table></div>
-@foreach($lists->spare() as $row)<p>{{ $row['donor'] }}: {{ $S::amps($row['through_a']) }} at most{{ $row['spare_a'] === null ? ', its fuse is not known' : ', '.$S::amps($row['spare_a']).' to spare of its '.$S::amps($row['fuse_a']).' fuse' }}.</p>@endforeach</section>
+<section>
+    <h2>Which wire is which</h2>
+    <div
+        class="scroll"
+        tabindex="0"
+        role="region"
+        aria-label="Which wire is which"
+    >
+        <table class="table is-narrow">
+            <thead>
+                <tr>
+                    <th>At the source</th>
+                    <th>Lead and core</th>
+                    <th>Wire</th>
+                    <th>Goes to</th>
+                    <th>Function</th>
+                </tr>
+            </thead>
+            <tbody>
+                @foreach ($lists->translation() as $row)
+                    <tr>
+                        <td class="figure">{{ $row['host'] }}</td>
+                        <td class="figure">{{ $row['lead'] }}</td>
+                        <td>{{ $row['wire'] }}{{ $row['colour'] ? ', ' . $row['colour'] : '' }}</td>
+                        <td class="figure">{{ $row['to'] }}</td>
+                        <td>{{ $row['function'] }}</td>
+                    </tr>
+                @endforeach
+            </tbody>
+        </table>
+    </div>
+    @foreach ($page->spare() as $words)
+        <p>{{ $words }}</p>
+    @endforeach
+</section>
 @php($open = $page->open())
-<section><h2>Open findings</h2>@if($open === [])<p>None at three supply states. Measure before you trust it.</p>@else<ul>@foreach($open as $finding)<li><x-severity :of="$finding->severity->value"/> {{ $finding->message }}</li>@endforeach</ul>@endif
-@php($aside = $page->setAside())
-@if($aside !== [])<h3>Set aside, with the reason</h3><ul>@foreach($aside as $finding)<li>{{ $finding->message }} <em>“{{ $finding->acceptedBecause }}”</em></li>@endforeach</ul>@endif</section>
-<footer class="muted">Figures come from models and typical parts; measure before trusting. Local codes and licensed practice win.</footer>
+<section>
+    <h2>Open findings</h2>
+    @if ($open === [])
+    <p>None at three supply states. Measure before you trust it.</p>@else<ul>
+            @foreach ($open as $finding)
+                <li><x-severity :of="$finding->severity->value" /> {{ $finding->message }}</li>
+            @endforeach
+        </ul>
+    @endif
+    @php($aside = $page->setAside())
+    @if ($aside !== [])
+        <h3>Set aside, with the reason</h3>
+        <ul>
+            @foreach ($aside as $finding)
+                <li>{{ $finding->message }} <em>“{{ $finding->acceptedBecause }}”</em></li>
+            @endforeach
+        </ul>
+    @endif
+</section>
+<footer class="muted">Figures come from models and typical parts; measure before trusting. Local codes and licensed
+    practice win.</footer>

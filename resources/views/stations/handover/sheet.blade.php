@@ -1,3 +1,21 @@
-@include('frame.head', ['title' => $frame->document->title().', sheet', 'preference' => $frame->preference])
-<body class="print-page"><nav class="no-print row" aria-label="The sheet"><button class="button is-primary" type="button" data-print>Print</button> <a class="button" href="{{ $frame->url(['station' => 'handover']) }}">Back to the bench</a></nav>
-<main class="sheet">@include('stations.handover.body')</main></body></html>
+@include('frame.head', [
+    'title' => $frame->document->title() . ', sheet',
+    'preference' => $frame->preference,
+])
+
+<body class="print-page">
+    <nav
+        class="no-print row"
+        aria-label="The sheet"
+    ><button
+            class="button is-primary"
+            type="button"
+            data-print
+        >Print</button> <a
+            class="button"
+            href="{{ $frame->url(['station' => 'handover']) }}"
+        >Back to the bench</a></nav>
+    <main class="sheet">@include('stations.handover.body')</main>
+</body>
+
+</html>

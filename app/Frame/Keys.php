@@ -1,0 +1,40 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Frame;
+
+use App\Stations\Station;
+use App\Stations\Stations;
+
+/** What every key does, as the list behind "?" says it. */
+final class Keys
+{
+    private const ALL = [
+        'T then a digit' => 'that throw-switch',
+        'C then a flag' => 'that circuit',
+        ', .' => 'circuit before, circuit after',
+        'L N H' => 'supply low, normal, high',
+        'Z' => 'take back',
+        'Shift Z' => 'bring back',
+        'F' => 'next pin',
+        'W' => 'the ways',
+        'Q' => 'quick sums',
+        '/' => 'find',
+        'O' => 'lights out',
+        'G' => 'the guide',
+        '?' => 'these keys',
+    ];
+
+    /** @return array<string, string> key => what it does */
+    public static function of(Stations $stations): array
+    {
+        $all = $stations->all();
+        $digits = implode(', ', array_map(fn (Station $s): string => (string) $s->number(), $all));
+
+        return [
+            "S then {$digits}" => implode(', ', array_map(fn (Station $s): string => $s->label(), $all)),
+            ...self::ALL,
+        ];
+    }
+}

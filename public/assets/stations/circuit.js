@@ -1,0 +1,194 @@
+// The Circuit station: the meter's tips set on the drawing, a controller played on it, a tolerance run.
+import { $ } from '../js/dom.js';
+
+// A click on a wire sets the red tip, the next one the black.
+let nextTip = 'red';
+document.addEventListener('click', (e) => {
+  const wire = e.target.closest('#drawing g[data-pin]');
+  const select = wire && $(`#tip-${nextTip}`);
+  if (!select) return;
+  const pins = [...select.options].map((o) => o.value);
+  if (!pins.includes(wire.dataset.pin)) {
+    const o = new Option(wire.dataset.pin, wire.dataset.pin);
+    select.add(o);
+  }
+  select.value = wire.dataset.pin;
+  nextTip = nextTip === 'red' ? 'black' : 'red';
+  select.dispatchEvent(new Event('change', { bubbles: true }));
+});
+let playing = 0;
+const encode = (x) =>
+  Math.round(255 * (x <= 0.0031308 ? 12.92 * x : 1.055 * x ** (1 / 2.4) - 0.055))
+    .toString(16)
+    .padStart(2, '0');
+const paint = (data, duty) => {
+  // Nested phases: a channel is on in all phases below its duty.
+  const edges = [...new Set([0, ...data.channels.map((c) => duty[c] || 0), 1])]
+    .filter((d) => d >= 0 && d <= 1)
+    .sort((a, b) => a - b);
+  const phases = edges
+    .slice(0, -1)
+    .map((at, n) => [edges[n + 1] - at, data.channels.reduce((m, c, k) => m | ((duty[c] || 0) > at ? 1 << k : 0), 0)]);
+  document.querySelectorAll('#drawing [data-u]').forEach((u) => {
+    const [id, n] = u.dataset.u.split(' ');
+    const light = data.lights[id];
+    if (!light) return;
+    const rgb = [0, 0, 0];
+    for (const [width, mask] of phases) {
+      const flux = light.patterns[mask];
+      if (!flux) continue;
+      for (const name of Object.keys(flux))
+        data.colours[light.emitters[name]].forEach((x, i) => {
+          rgb[i] += width * x * Math.max(0, flux[name][n] || 0);
+        });
+    }
+    const scale = Math.max(1, ...rgb);
+    u.setAttribute('fill', '#' + rgb.map((x) => encode(x / scale)).join(''));
+  });
+};
+const seconds = (text) => {
+  const m = /^\s*([\d.,]+)\s*(s|sec|min|h)?\s*$/.exec(text);
+  return m
+    ? parseFloat(m[1].replace(',', '.')) * { min: 60, h: 3600 }[m[2]] || (m ? parseFloat(m[1].replace(',', '.')) : NaN)
+    : NaN;
+};
+const set = () =>
+  Object.fromEntries(
+    [...document.querySelectorAll('[data-channel]')].map((i) => [
+      i.dataset.channel,
+      Math.min(1, Math.max(0, (parseFloat(i.value) || 0) / 100)),
+    ]),
+  );
+const course = (what, option, now) => {
+  const names = Object.keys(now);
+  if (what === 'fade')
+    return (t) =>
+      Object.fromEntries(names.map((c, k) => [c, 0.5 + 0.5 * Math.cos(2 * Math.PI * (t - k / names.length))]));
+  if (what === 'breathe')
+    return (t) => Object.fromEntries(names.map((c) => [c, now[c] * (0.5 - 0.5 * Math.cos(2 * Math.PI * t))]));
+  if (what === 'sweep')
+    return (t) => Object.fromEntries(names.map((c, k) => [c, Math.floor((t % 1) * names.length) === k ? now[c] : 0]));
+  if (what.startsWith('scene:')) {
+    const steps = JSON.parse(option.dataset.steps);
+    const last = steps[steps.length - 1];
+    const total = last.at_s + (last.fade_s || 0) + 1;
+    return (t, s) => {
+      const at = option.dataset.repeat === '1' ? s % total : Math.min(s, total);
+      let duty = { ...now };
+      for (const step of steps) {
+        if (step.at_s > at) break;
+        const share = step.fade_s > 0 ? Math.min(1, (at - step.at_s) / step.fade_s) : 1;
+        const before = duty;
+        duty = {
+          ...before,
+          ...Object.fromEntries(
+            Object.entries(step.set).map(([c, v]) => [c, (before[c] || 0) + share * (v - (before[c] || 0))]),
+          ),
+        };
+      }
+      return duty;
+    };
+  }
+  return () => now;
+};
+const halt = (say) => {
+  playing++;
+  const stop = $('[data-stop]');
+  if (stop) stop.disabled = true;
+  if (say && $('#play-echo')) $('#play-echo').textContent = say;
+};
+document.addEventListener('click', async (e) => {
+  const t = e.target.closest('[data-less],[data-more],[data-play],[data-stop],[data-run],[data-halt]');
+  if (!t) return;
+  if (t.dataset.less || t.dataset.more) {
+    const field = $(`#${t.dataset.less || t.dataset.more}`);
+    field.value = Math.min(100, Math.max(0, (parseFloat(field.value) || 0) + (t.dataset.less ? -5 : 5)));
+    field.dispatchEvent(new Event('input', { bubbles: true }));
+  }
+  if ('stop' in t.dataset) halt('Stopped.');
+  if ('play' in t.dataset) {
+    halt();
+    const mine = playing;
+    const what = $('#play-what');
+    const round = seconds($('#play-speed').value);
+    const timer = $('#play-timer').value.trim() === '' ? Infinity : seconds($('#play-timer').value);
+    const echo = $('#play-echo');
+    if (!(round > 0)) {
+      echo.textContent = 'One round in: expected seconds, as 6 s.';
+      return;
+    }
+    if (!(timer > 0)) {
+      echo.textContent = 'Off after: expected a time, as 30 s or 10 min.';
+      return;
+    }
+    echo.textContent = 'Solving its patterns …';
+    const data = await (await fetch($('[data-player]').dataset.player)).json();
+    if (mine !== playing) return;
+    const run = course(what.value, what.selectedOptions[0], set());
+    const still =
+      document.documentElement.classList.contains('still') || matchMedia('(prefers-reduced-motion: reduce)').matches;
+    const moves = what.value !== 'steady';
+    echo.textContent =
+      still && moves
+        ? 'Motion is still: its first moment is shown.'
+        : `Playing from ${Object.keys(Object.values(data.lights)[0].patterns).length} solved patterns.`;
+    $('[data-stop]').disabled = false;
+    const begun = performance.now();
+    const frame = (now) => {
+      if (mine !== playing) return;
+      const s = (now - begun) / 1000;
+      if (s > timer) {
+        paint(data, {});
+        halt('Off: its time is over.');
+        return;
+      }
+      paint(data, run(s / round, s));
+      if ((moves && !still) || timer < Infinity) requestAnimationFrame(frame);
+    };
+    requestAnimationFrame(frame);
+  }
+  if ('halt' in t.dataset) t.dataset.stopped = '1';
+  if ('run' in t.dataset) {
+    const stop = $('[data-halt]');
+    const says = $('#tol-says');
+    delete stop.dataset.stopped;
+    stop.disabled = false;
+    t.disabled = true;
+    const n = $('#tol-n').value.trim();
+    let [done, inside, broken, wrong] = [0, 0, {}, ''];
+    while (done < Number(n) || done === 0) {
+      const answer = await (
+        await fetch(
+          `${$('[data-tolerance]').dataset.tolerance}&n=${encodeURIComponent(n)}&seed=${encodeURIComponent($('#tol-seed').value.trim())}&cursor=${done}`,
+          { headers: { Accept: 'application/json' } },
+        )
+      ).json();
+      if (answer.wrong) {
+        wrong = answer.wrong;
+        break;
+      }
+      done += answer.done;
+      inside += answer.inside;
+      for (const [k, v] of Object.entries(answer.broken)) broken[k] = (broken[k] || 0) + v;
+      says.textContent = `${done} of ${n} built …`;
+      if (stop.dataset.stopped || answer.done === 0) break;
+    }
+    stop.disabled = true;
+    t.disabled = false;
+    if (wrong) {
+      says.textContent = wrong;
+      return;
+    }
+    const [name, times] = Object.entries(broken).sort((a, b) => b[1] - a[1])[0] || ['', 0];
+    const sums = new URLSearchParams({ done, inside, worst: name, times, n, seed: $('#tol-seed').value.trim() });
+    const end = await fetch(`${$('[data-tolerance]').dataset.tolerance}&${sums}`, {
+      headers: { Accept: 'application/json' },
+    });
+    says.textContent = (await end.json()).says;
+  }
+});
+document.addEventListener('input', (e) => {
+  if (!e.target.matches('[data-channel]')) return;
+  const steps = $('#scene-steps');
+  if (steps) steps.value = JSON.stringify([{ at_s: 0, set: set() }]);
+});
