@@ -50,7 +50,7 @@ foreach ($paths as [$path, $fragment]) {
 $throws = [];
 foreach ($paths as [$path, $fragment]) {
     if (! $fragment && str_contains($path, '/circuit')) {
-        preg_match_all('/id="trigger-\d+" href="([^"]+)"/', $get($path)[1], $links);
+        preg_match_all('/id="trigger-\d+"\s+href="([^"]+)"/', $get($path)[1], $links);
         foreach ($links[1] as $link) {
             $throws[] = html_entity_decode($link);
         }

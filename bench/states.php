@@ -113,10 +113,10 @@ foreach ([1, 2] as $_) {
     $begun = hrtime(true);
     $a = Analysis::of($document);
     $ms = (hrtime(true) - $begun) / 1e6;
-    $newton = array_map(fn ($s): int => $s->lit->newton, $a->scenes);
+    $newton = array_map(fn ($s): int => $s->lit->newton, $a->scenes());
     printf(
         "%d states, %d solves, Newton at most %d, mean %.1f, %.0f ms, intents %s\n",
-        count($a->scenes),
+        $a->stateCount(),
         $a->solves,
         max(0, ...$newton),
         array_sum($newton) / count($newton),

@@ -98,7 +98,7 @@ final readonly class Flags
         return $story === null
             ? null
             : Keeper::text(
-                ['flat', $build->document->hash(), $story->id],
+                ['flat', $build->document->wiringHash(), $story->id],
                 fn (): string => $this->played($story, $circuit),
             );
     }

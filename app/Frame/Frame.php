@@ -40,6 +40,12 @@ final class Frame
 
     private readonly Address $address;
 
+    /** @var array<string, string> addresses of acts, asked for by every form */
+    private array $acts = [];
+
+    /** @var list<Trigger>|null */
+    private ?array $triggers = null;
+
     public function __construct(
         public readonly Build $build,
         public readonly int $base,
@@ -103,11 +109,19 @@ final class Frame
     /** An act from here, by the name of its route: the answer comes back to this place. */
     public function to(string $route, mixed ...$more): string
     {
-        return $this->address->to($route, ...$more);
+        return $more === []
+            ? ($this->acts[$route] ??= $this->address->to($route))
+            : $this->address->to($route, ...$more);
     }
 
     /** @return list<Trigger> a throw-switch per input that acts on the build */
     public function triggers(): array
+    {
+        return $this->triggers ??= $this->throwable();
+    }
+
+    /** @return list<Trigger> */
+    private function throwable(): array
     {
         $rows = [];
         $build = $this->analysis->build;

@@ -7,6 +7,7 @@ namespace App\Providers;
 use App\Frame\Frame;
 use App\Frame\Head;
 use App\Stations\Stations;
+use App\Store\Analyses;
 use Illuminate\Contracts\View\View as ViewContract;
 use Illuminate\Support\Facades\View;
 use Illuminate\Support\ServiceProvider;
@@ -15,6 +16,7 @@ final class AppServiceProvider extends ServiceProvider
 {
     public function register(): void
     {
+        $this->app->scoped(Analyses::class);
         $this->app->singletonIf(Stations::class, fn (): Stations => new Stations());
     }
 

@@ -5,10 +5,12 @@ declare(strict_types=1);
 namespace App\Store;
 
 use App\Models\Preference;
+use BenchGlow\Analysis\Analysis;
 use BenchGlow\Build\Document;
 use BenchGlow\Check\Review;
+use BenchGlow\Check\Rules;
 
-/** Solved builds, kept by the document and by how it is to be shown. */
+/** Solved builds, kept by their wiring and by how it is to be shown; what was done on the bench is read on top each time. */
 final class Analyses
 {
     /** @var array<string, Review> */
@@ -16,11 +18,23 @@ final class Analyses
 
     public function of(Document $document, Preference $preference): Review
     {
-        $of = ['solved', $document->hash(), ...$preference->key()];
+        return $this->here["{$document->hash()} ".implode(' ', $preference->key())] ??= $this->kept($document, $preference);
+    }
 
-        return $this->here[implode(':', $of)] ??= Keeper::value(
-            $of,
-            fn (): Review => Review::of($document, $preference->wire, $preference->units),
-        );
+    private function kept(Document $document, Preference $preference): Review
+    {
+        $of = [$document->wiringHash(), ...$preference->key()];
+        $solve = fn (): Analysis => Analysis::of($document, $preference->wire, $preference->units);
+        $kept = Keeper::kept(['solved', ...$of], KeptReview::class);
+        if ($kept === null) {
+            $analysis = $solve();
+            $kept = new KeptReview($analysis->kept(), Rules::ofWiring($analysis));
+            Keeper::put(['states', ...$of], $analysis->scenes());
+            Keeper::put(['solved', ...$of], $kept);
+        }
+        $table = new KeptTable($of, $kept->solved, fn (): array => $solve()->scenes());
+        $analysis = Analysis::restored($document, $kept->solved, $table);
+
+        return new Review($analysis, Rules::told($analysis, $kept->findings));
     }
 }

@@ -26,11 +26,10 @@ final class Keeper
      */
     public static function value(array $of, callable $make): object|array
     {
-        $key = self::key($of);
-        $kept = self::get($key);
+        $kept = self::get(self::key($of));
         if ($kept === null) {
             $kept = $make();
-            self::put($key, $kept);
+            self::put($of, $kept);
         }
 
         /** @var T $kept */
@@ -91,12 +90,15 @@ final class Keeper
         return is_object($value) || is_array($value) ? $value : null;
     }
 
-    /** @param  object|array<array-key, mixed>  $value */
-    private static function put(string $key, object|array $value): void
+    /**
+     * @param  list<string|int>  $of
+     * @param  object|array<array-key, mixed>  $value
+     */
+    public static function put(array $of, object|array $value): void
     {
         $text = serialize($value);
         $packed = strlen($text) > self::PACK_OVER ? 'z'.gzcompress($text, 1) : "p{$text}";
-        Cache::put($key, $packed, now()->addDays(self::DAYS));
+        Cache::put(self::key($of), $packed, now()->addDays(self::DAYS));
     }
 
     /** bin/glow start hands over a digest of core/; otherwise the file times say whether the code has changed. */

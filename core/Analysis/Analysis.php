@@ -31,7 +31,7 @@ final readonly class Analysis
     private const RATED_MM2 = 6.0;
 
     /**
-     * @param  list<Scene>  $scenes  every state that exists, at three supplies
+     * @param  Table  $table  every state that exists, at three supplies
      * @param  array<string, Scene>  $now  min, nominal, max with the inputs as thrown (at rest unless asked)
      * @param  array<string, State>  $states  the same, solved
      * @param  array<string, LeadFigures>  $leads
@@ -48,7 +48,7 @@ final readonly class Analysis
         public string $wireSystem,
         public string $units,
         public Combinations $combinations,
-        public array $scenes,
+        private Table $table,
         public array $now,
         public array $states,
         public array $leads,
@@ -161,7 +161,7 @@ final readonly class Analysis
             $wireSystem,
             $units,
             $combinations,
-            $scenes,
+            new WholeTable($scenes),
             $now,
             self::lit($now),
             $leads,
@@ -186,7 +186,7 @@ final readonly class Analysis
             $this->wireSystem,
             $this->units,
             $this->combinations,
-            $this->scenes,
+            $this->table,
             $now,
             self::lit($now),
             $this->leads,
@@ -221,10 +221,9 @@ final readonly class Analysis
     {
         $rest = $this->combinations->all[0] ?? [];
         $wanted = array_intersect_key([...$rest, ...$inputs], $rest);
-        foreach ($this->scenes as $scene) {
-            if ($scene->supply === $supply && $scene->inputs == $wanted) {
-                return $scene;
-            }
+        $kept = $this->table->at($wanted, $supply);
+        if ($kept !== null) {
+            return $kept;
         }
 
         return $this->combinations->exists($this->build, $wanted)
@@ -290,6 +289,63 @@ final readonly class Analysis
         return $peak;
     }
 
+    /** What of it is worth keeping. */
+    public function kept(): Solved
+    {
+        return new Solved(
+            $this->bodies->unknownLeg,
+            $this->wireSystem,
+            $this->units,
+            $this->combinations,
+            $this->table->count(),
+            $this->now,
+            $this->leads,
+            $this->fuses,
+            $this->intents,
+            $this->solves,
+            $this->peak,
+            $this->unprobed,
+        );
+    }
+
+    /** From what was kept of a document with the same wiring. */
+    public static function restored(Document $document, Solved $solved, Table $table): self
+    {
+        $build = Build::of($document);
+        $harness = Harness::of($build);
+        $bodies = Bodies::of($build, $solved->unknownLeg);
+
+        return new self(
+            $build,
+            $harness,
+            $bodies,
+            new Paths($harness, $bodies),
+            $solved->wireSystem,
+            $solved->units,
+            $solved->combinations,
+            $table,
+            $solved->now,
+            self::lit($solved->now),
+            $solved->leads,
+            $solved->fuses,
+            $solved->intents,
+            $solved->solves,
+            $solved->peak,
+            $solved->unprobed,
+        );
+    }
+
+    /** @return list<Scene> every state that exists, at three supplies */
+    public function scenes(): array
+    {
+        return $this->table->all();
+    }
+
+    public function stateCount(): int
+    {
+        return $this->table->count();
+    }
+
     /** Most amps through a wire, thing or contact in any scene. */
     public function peakA(string $id): float
     {
@@ -306,7 +362,7 @@ final readonly class Analysis
     {
         $best = null;
         $most = -1.0;
-        foreach ($this->scenes as $scene) {
+        foreach ($this->table->all() as $scene) {
             if ($scene->supply === $supply) {
                 $sum = array_sum(
                     array_map(fn (EmitterState $e): float => $e->greatest(), $scene->lit->lights[$light] ?? []),

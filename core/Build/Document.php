@@ -97,6 +97,17 @@ final readonly class Document
         return hash('sha256', $this->json);
     }
 
+    /** Sections that say what was done, asked or agreed, and change nothing that is solved. */
+    public const BENCH_FACTS = ['work', 'log', 'quote', 'handover', 'accepted'];
+
+    /** Of all that a solution depends on: equal for two documents that differ in bench facts only. */
+    public function wiringHash(): string
+    {
+        $wiring = array_diff_key($this->data, array_flip(self::BENCH_FACTS));
+
+        return hash('sha256', json_encode($wiring, JSON_THROW_ON_ERROR | JSON_PRESERVE_ZERO_FRACTION));
+    }
+
     public function title(): string
     {
         return $this->fields()->text('title');

@@ -22,7 +22,7 @@ final class AlwaysLitRule implements Rule
         foreach ($analysis->build->circuits as $circuit) {
             foreach (Intent::named($analysis->build, $circuit) as [$light, $emitter]) {
                 $lit = $dark = true;
-                foreach ($analysis->scenes as $scene) {
+                foreach ($analysis->scenes() as $scene) {
                     $lit =
                         $lit &&
                         ($scene->lit->lights[$light][$emitter] ?? null)?->greatest() >

@@ -19,7 +19,7 @@ final class CoilUnderDrivenRule implements Rule
     public function check(Analysis $analysis): array
     {
         $findings = [];
-        foreach ($analysis->scenes as $scene) {
+        foreach ($analysis->scenes() as $scene) {
             foreach ($scene->remarks as $remark) {
                 if (preg_match('/^coil under-driven: ((\\w+)\\.\\w+) at ([\\d.]+) V$/', $remark, $m) === 1) {
                     $sense = $analysis->bodies->senses[$m[1]];

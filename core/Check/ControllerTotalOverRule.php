@@ -23,7 +23,7 @@ final class ControllerTotalOverRule implements Rule
             $part = Contacts::part($analysis, $device);
             $limit = $device->text('kind') === 'controller' ? $part->numberOrNull('max_total_a') : null;
             $most = 0.0;
-            foreach ($limit === null ? [] : $analysis->scenes as $scene) {
+            foreach ($limit === null ? [] : $analysis->scenes() as $scene) {
                 $sum = 0.0;
                 foreach ($analysis->bodies->contacts as $contact) {
                     $sum += $contact->thing === $id ? abs($scene->lit->amps[$contact->id] ?? 0.0) : 0.0;

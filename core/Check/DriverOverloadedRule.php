@@ -27,7 +27,7 @@ final class DriverOverloadedRule implements Rule
             $watts = Extreme::greatest(
                 array_map(
                     fn (Scene $s): float => $s->lit->supplyAmps[$supply->id] * $supply->volts($s->supply),
-                    $analysis->scenes,
+                    $analysis->scenes(),
                 ),
             );
             if ($watts > 0.8 * $supply->ratedW) {

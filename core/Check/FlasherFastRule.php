@@ -29,7 +29,7 @@ final class FlasherFastRule implements Rule
             $least = $part->text('style') === 'flasher' ? $part->numberOrNull('min_load_w') : null;
             $volts = $analysis->build->mainSupply()->nominalV ?? 12.0;
             $watts = null;
-            foreach ($least === null ? [] : $analysis->scenes as $scene) {
+            foreach ($least === null ? [] : $analysis->scenes() as $scene) {
                 foreach ($analysis->bodies->contacts as $contact) {
                     $amps = abs($scene->lit->amps[$contact->id] ?? 0.0);
                     if ($scene->supply === 'nominal' && $contact->thing === $id && $amps > 1e-3) {

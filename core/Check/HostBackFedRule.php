@@ -23,7 +23,7 @@ final class HostBackFedRule implements Rule
         foreach ($analysis->bodies->loads as $key => $load) {
             $worst = null;
             $most = 0.0;
-            foreach ($analysis->scenes as $scene) {
+            foreach ($analysis->scenes() as $scene) {
                 $volts = abs((float) $scene->lit->between($load->from, $load->to));
                 if ($scene->solved() && $volts > $most && BackFeed::in($scene, $key, $load)) {
                     [$worst, $most] = [$scene, $volts];

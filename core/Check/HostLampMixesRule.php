@@ -19,7 +19,7 @@ final class HostLampMixesRule implements Rule
     {
         $findings = [];
         foreach ($analysis->bodies->loads as $key => $load) {
-            foreach ($load->mixesInto === null ? [] : $analysis->scenes as $scene) {
+            foreach ($load->mixesInto === null ? [] : $analysis->scenes() as $scene) {
                 $own =
                     array_filter(
                         $scene->lit->lights[$load->mixesInto] ?? [],

@@ -27,7 +27,7 @@ final class HoursFromFullRule implements Rule
             $analysis->build->document->fields()->items('stories') !== [] ? [] : $analysis->build->supplies as $supply
         ) {
             $most = 0.0;
-            foreach ($analysis->scenes as $scene) {
+            foreach ($analysis->scenes() as $scene) {
                 $most =
                     $scene->supply === 'nominal' && $scene->lit->reason === null
                         ? max($most, $scene->lit->supplyAmps[$supply->id] ?? 0.0)

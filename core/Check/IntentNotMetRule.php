@@ -28,13 +28,13 @@ final class IntentNotMetRule implements Rule
                 Severity::Warning,
                 $circuit,
                 $circuit,
-                (count($analysis->scenes) <= 3 ? '' : Words::first(Situation::said($analysis, $first->inputs)).', ').
+                ($analysis->stateCount() <= 3 ? '' : Words::first(Situation::said($analysis, $first->inputs)).', ').
                     "`{$first->emitter}` should be {$first->wanted} and is {$first->solved} ({$first->because}). ".
                     count($intent->mismatches).
                     ' mismatch'.
                     (count($intent->mismatches) === 1 ? '' : 'es').
                     ' in '.
-                    count($analysis->scenes).
+                    $analysis->stateCount().
                     ' states.',
             );
         }

@@ -27,7 +27,7 @@ final class Law
     public static function flashesOtherThanTurn(Analysis $analysis, Light $light): bool
     {
         $rest = $analysis->build->restPositions();
-        foreach ($analysis->scenes as $scene) {
+        foreach ($analysis->scenes() as $scene) {
             $turning =
                 array_filter(
                     array_keys(array_diff_assoc($scene->inputs, $rest)),

@@ -47,7 +47,7 @@ final class LeadSpareCoreRule implements Rule
                 $most,
                 ...array_map(
                     fn (Scene $s): float => abs((float) $s->lit->between($pin, "{$supply->id}.minus")),
-                    $analysis->scenes,
+                    $analysis->scenes(),
                 ),
             );
         }

@@ -62,7 +62,7 @@ final class LeadUnusedLiveRule implements Rule
     private function most(Analysis $analysis, string $pin): float
     {
         $most = 0.0;
-        foreach ($analysis->scenes as $scene) {
+        foreach ($analysis->scenes() as $scene) {
             foreach ($analysis->build->supplies as $supply) {
                 $most = max($most, abs((float) $scene->lit->between($pin, "{$supply->id}.minus")));
             }

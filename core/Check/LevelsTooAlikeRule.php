@@ -27,7 +27,7 @@ final class LevelsTooAlikeRule implements Rule
                 array_diff(['low', 'high'], $levels) === [] ? Intent::named($analysis->build, $circuit) : [] as [$light, $emitter]
             ) {
                 $flux = [];
-                foreach ($analysis->scenes as $scene) {
+                foreach ($analysis->scenes() as $scene) {
                     $level = Intent::wanted($analysis->build, $circuit, $scene, $light, $emitter)[0];
                     $least = ($scene->lit->lights[$light][$emitter] ?? null)?->least() ?? 0.0;
                     if (in_array($level, ['low', 'high'], true) && $least > $analysis->build->settings->litFrom) {

@@ -25,7 +25,7 @@ final class LightReversedRule implements Rule
             // One pair tells it: along a strip the rails differ by little.
             $plus = array_values(array_filter($pins, fn (string $p): bool => str_ends_with($p, '.plus')))[0] ?? null;
             $minus = array_values(array_filter($pins, fn (string $p): bool => str_ends_with($p, '.minus')))[0] ?? null;
-            foreach ($analysis->scenes as $scene) {
+            foreach ($analysis->scenes() as $scene) {
                 $least =
                     $plus === null || $minus === null ? 0.0 : min($least, (float) $scene->lit->between($plus, $minus));
             }

@@ -23,7 +23,7 @@ final class LiveWhenOffRule implements Rule
             $most = 0.0;
             $lit = false;
             $pins = $analysis->harness->wiredPins($light->id);
-            foreach ($analysis->scenes as $scene) {
+            foreach ($analysis->scenes() as $scene) {
                 $states = $scene->lit->lights[$light->id] ?? [];
                 $on = array_filter($states, fn ($e): bool => $e->greatest() > $analysis->build->settings->darkTo) !== [];
                 $lit = $lit || $on;

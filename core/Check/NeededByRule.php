@@ -9,7 +9,7 @@ use BenchGlow\Build\Facts;
 use BenchGlow\Quantity\Words;
 
 /** A part is due later than the brief needs the job. Dates are compared as written; no clock is asked. */
-final class NeededByRule implements Rule
+final class NeededByRule implements ReadsBenchFacts, Rule
 {
     public function id(): string
     {

@@ -31,7 +31,7 @@ final class PlugLiveHalfRule implements Rule
                     continue;
                 }
                 $most = 0.0;
-                foreach ($analysis->scenes as $scene) {
+                foreach ($analysis->scenes() as $scene) {
                     foreach ($thing->ways as $way) {
                         foreach ($analysis->build->supplies as $supply) {
                             $most = max(

@@ -18,7 +18,7 @@ final class RelayChattersRule implements Rule
     public function check(Analysis $analysis): array
     {
         $findings = [];
-        foreach ($analysis->scenes as $scene) {
+        foreach ($analysis->scenes() as $scene) {
             if (str_starts_with($scene->reason ?? '', 'oscillates: ')) {
                 $k = explode('.', substr((string) $scene->reason, 12))[0];
                 $findings[$k] ??= new Finding(

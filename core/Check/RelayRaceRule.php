@@ -18,7 +18,7 @@ final class RelayRaceRule implements Rule
     public function check(Analysis $analysis): array
     {
         $findings = [];
-        foreach ($analysis->scenes as $scene) {
+        foreach ($analysis->scenes() as $scene) {
             foreach ($scene->remarks as $remark) {
                 if (str_starts_with($remark, 'race: ')) {
                     $who = array_map(fn (string $s): string => explode('.', $s)[0], explode(', ', substr($remark, 6)));

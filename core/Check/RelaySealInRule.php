@@ -18,7 +18,7 @@ final class RelaySealInRule implements Rule
     public function check(Analysis $analysis): array
     {
         $findings = [];
-        foreach ($analysis->scenes as $scene) {
+        foreach ($analysis->scenes() as $scene) {
             foreach ($scene->remarks as $remark) {
                 if (
                     str_starts_with($remark, 'holds once pulled: ') &&

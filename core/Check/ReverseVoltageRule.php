@@ -27,7 +27,7 @@ final class ReverseVoltageRule implements Rule
             }
             $per = max(1, min($light->count(), $light->fields->integer('per_string', 1)));
             $worst = 0.0;
-            foreach ($analysis->scenes as $scene) {
+            foreach ($analysis->scenes() as $scene) {
                 foreach ($scene->lit->lights[$light->id] ?? [] as $emitter) {
                     $worst = min([$worst, ...$emitter->volts]);
                 }

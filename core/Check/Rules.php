@@ -89,22 +89,54 @@ final class Rules
     /** @return list<Finding> worst first, then in the order of the rules; those set aside carry their reason */
     public static function check(Analysis $analysis): array
     {
-        $accepted = [];
+        return self::told($analysis, self::ofWiring($analysis));
+    }
+
+    /** @return list<Finding> of the rules that read nothing but what is wired: good as long as that stays */
+    public static function ofWiring(Analysis $analysis): array
+    {
+        return self::of($analysis, fn (Rule $rule): bool => ! $rule instanceof ReadsBenchFacts);
+    }
+
+    /**
+     * Findings of the wiring with those of the bench facts, as they are shown.
+     *
+     * @param  list<Finding>  $ofWiring
+     * @return list<Finding> worst first, then in the order of the rules
+     */
+    public static function told(Analysis $analysis, array $ofWiring): array
+    {
+        $all = [...$ofWiring, ...self::of($analysis, fn (Rule $rule): bool => $rule instanceof ReadsBenchFacts)];
+        $aside = [];
         foreach ($analysis->build->document->fields()->objects('accepted') as $a) {
-            $accepted[$a->text('rule').' '.$a->text('subject')] = $a->text('reason');
+            $aside["{$a->text('rule')} {$a->text('subject')}"] = $a->text('reason');
         }
+        $told = array_map(function (Finding $f) use ($aside): Finding {
+            $reason = $aside["{$f->rule} {$f->subject}"] ?? null;
+
+            // Danger can't be set aside.
+            return $reason !== null && $f->severity !== Severity::Danger ? $f->accepted($reason) : $f;
+        }, $all);
+        $place = array_flip(array_map(fn (string $class): string => (new $class)->id(), self::ALL));
+        $rank = fn (Finding $f): array => [$f->severity->rank(), $place[$f->rule]];
+        usort($told, fn (Finding $a, Finding $b): int => $rank($a) <=> $rank($b));
+
+        return $told;
+    }
+
+    /**
+     * @param  callable(Rule): bool  $asked
+     * @return list<Finding>
+     */
+    private static function of(Analysis $analysis, callable $asked): array
+    {
         $findings = [];
         foreach (self::ALL as $class) {
-            foreach ((new $class())->check($analysis) as $finding) {
-                $reason = $accepted["{$finding->rule} {$finding->subject}"] ?? null;
-                // Danger can't be set aside.
-                $findings[] =
-                    $reason !== null && $finding->severity !== Severity::Danger
-                        ? $finding->accepted($reason)
-                        : $finding;
+            $rule = new $class;
+            if ($asked($rule)) {
+                array_push($findings, ...$rule->check($analysis));
             }
         }
-        usort($findings, fn (Finding $a, Finding $b): int => $a->severity->rank() <=> $b->severity->rank());
 
         return $findings;
     }

@@ -27,7 +27,7 @@ final class StandbyDrawRule implements Rule
         $rest = $analysis->build->restPositions();
         foreach ($analysis->build->supplies as $supply) {
             $amps = 0.0;
-            foreach ($analysis->scenes as $scene) {
+            foreach ($analysis->scenes() as $scene) {
                 if (
                     $scene->supply === 'nominal' &&
                     $scene->remark() === null &&

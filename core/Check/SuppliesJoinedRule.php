@@ -21,7 +21,7 @@ final class SuppliesJoinedRule implements Rule
     {
         $findings = [];
         foreach ($analysis->build->supplies as $supply) {
-            foreach ($analysis->scenes as $scene) {
+            foreach ($analysis->scenes() as $scene) {
                 $amps = $scene->lit->supplyAmps[$supply->id] ?? 0.0;
                 if ($amps < -0.05 && count($analysis->build->supplies) > 1) {
                     $most = array_search(Extreme::greatest($scene->lit->supplyAmps), $scene->lit->supplyAmps, true);

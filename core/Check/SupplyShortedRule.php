@@ -18,7 +18,7 @@ final class SupplyShortedRule implements Rule
     public function check(Analysis $analysis): array
     {
         $findings = [];
-        foreach ($analysis->scenes as $scene) {
+        foreach ($analysis->scenes() as $scene) {
             foreach ($analysis->build->supplies as $supply) {
                 if (preg_match("/short through (\\w+) from {$supply->id}\\b/", $scene->lit->reason ?? '', $m) === 1) {
                     $findings[$supply->id] ??= new Finding(

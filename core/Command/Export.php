@@ -35,7 +35,7 @@ final class Export
                 'total_a',
             ],
         ];
-        foreach ($analysis->scenes as $scene) {
+        foreach ($analysis->scenes() as $scene) {
             foreach ($scene->lit->lights as $light => $emitters) {
                 foreach ($emitters as $name => $e) {
                     $head = [

@@ -32,7 +32,7 @@ final class Report
 
         return [
             'build' => $build->document->title(),
-            'states_total' => count($analysis->scenes),
+            'states_total' => $analysis->stateCount(),
             'states_never' => $analysis->combinations->never,
             'held' => array_values(array_unique(array_merge(...array_values($analysis->combinations->held)))),
             'solves' => $analysis->solves,
@@ -46,7 +46,7 @@ final class Report
                     ),
                     'states' => array_map(
                         fn (Scene $s): array => self::state($analysis, $c, $s),
-                        $states === 'all' ? $analysis->scenes : self::worst($analysis, $c),
+                        $states === 'all' ? $analysis->scenes() : self::worst($analysis, $c),
                     ),
                 ],
                 array_values($build->circuits),
@@ -88,7 +88,7 @@ final class Report
         $dimmest = $hungriest = null;
         $least = INF;
         $most = -1.0;
-        foreach ($analysis->scenes as $n => $scene) {
+        foreach ($analysis->scenes() as $n => $scene) {
             foreach (self::emittersOf($analysis, $circuit, $scene) as [, , $emitter]) {
                 if (
                     $emitter->flux !== [] &&
@@ -105,7 +105,7 @@ final class Report
         $wanted = array_unique(array_filter([$dimmest, $hungriest], is_int(...)));
         sort($wanted);
 
-        return array_map(fn (int $n): Scene => $analysis->scenes[$n], $wanted);
+        return array_map(fn (int $n): Scene => $analysis->scenes()[$n], $wanted);
     }
 
     /** @return list<array{string, string, EmitterState}> light, emitter, state of a circuit's own lights and of those its wants glow */

@@ -36,8 +36,9 @@ final class CircuitDrawing
         string $units = 'metric',
         array $tips = [],
         array $findings = [],
+        ?Scheme $scheme = null,
     ): Drawing {
-        $sketch = new Sketch($analysis, $analysis->now[$supply], $circuit, $units, $findings);
+        $sketch = new Sketch($analysis, $analysis->now[$supply], $circuit, $units, $findings, $scheme);
 
         return self::draw($sketch, $circuit, $width, $tips, false);
     }
@@ -54,8 +55,9 @@ final class CircuitDrawing
         string $units = 'metric',
         array $tips = [],
         array $findings = [],
+        ?Scheme $scheme = null,
     ): Drawing {
-        $sketch = new Sketch($analysis, $analysis->now[$supply], $circuit, $units, $findings);
+        $sketch = new Sketch($analysis, $analysis->now[$supply], $circuit, $units, $findings, $scheme);
 
         return self::draw($sketch, $circuit, $width, $tips, true);
     }

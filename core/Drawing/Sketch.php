@@ -33,6 +33,7 @@ final class Sketch
     /**
      * @param  string  $units  metric · imperial
      * @param  list<Finding>  $findings  numbered in this order where their subject is drawn
+     * @param  Scheme|null  $scheme  of this circuit, where it is known already
      */
     public function __construct(
         public readonly Analysis $analysis,
@@ -40,8 +41,9 @@ final class Sketch
         string $circuit,
         public readonly string $units,
         array $findings = [],
+        ?Scheme $scheme = null,
     ) {
-        $this->scheme = Scheme::of($analysis->build, $analysis->harness, $analysis->bodies, $circuit);
+        $this->scheme = $scheme ?? Scheme::of($analysis->build, $analysis->harness, $analysis->bodies, $circuit);
         $this->state = $scene->lit;
         foreach ($findings as $n => $finding) {
             $this->pins[$finding->subject] ??= [$n + 1, $finding->severity->value];

@@ -30,6 +30,7 @@ final readonly class Bodies
      * @param  array<string, HostLoad>  $loads
      * @param  array<string, array{string, string, Law}>  $fixed  branch => from, to, law: always there
      * @param  list<array{string, string}>  $joins  pins that are one
+     * @param  string  $unknownLeg  line · load: where a fuse tap sits whose live leg nobody has probed
      */
     private function __construct(
         public array $contacts,
@@ -37,6 +38,7 @@ final readonly class Bodies
         public array $loads,
         public array $fixed,
         public array $joins,
+        public string $unknownLeg,
     ) {
     }
 
@@ -69,7 +71,7 @@ final readonly class Bodies
             }
         }
 
-        return new self($contacts, $senses, $loads, $fixed, $joins);
+        return new self($contacts, $senses, $loads, $fixed, $joins, $unknownLeg);
     }
 
     /**

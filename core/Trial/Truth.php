@@ -27,7 +27,7 @@ final class Truth
         }
         $cone = (new Cones($analysis->build, $analysis->harness, $analysis->bodies))->inputs($circuit->id);
         $rows = [];
-        foreach ($analysis->scenes as $scene) {
+        foreach ($analysis->scenes() as $scene) {
             $inputs = array_intersect_key($scene->inputs, $cone);
             $key = implode(' ', $inputs);
             $rows[$key] ??= ['inputs' => $inputs, 'items' => []];

@@ -27,7 +27,7 @@ it('leaves no input out that changes a light', function (string $file): void {
     foreach (array_keys($a->build->circuits) as $circuit) {
         $inputs = $cones->inputs($circuit);
         $seen = [];
-        foreach ($a->scenes as $scene) {
+        foreach ($a->scenes() as $scene) {
             // States alike in the cone must be alike in its lights.
             $key = $scene->supply.json_encode(array_intersect_key($scene->inputs, $inputs));
             $seen[$key] ??= levels($a, $scene, $circuit);
@@ -106,7 +106,7 @@ it('rests where there are many inputs and no circuit to judge', function (): voi
     $a = Analysis::of(Document::fromDecoded($raw));
     expect($a->combinations->all)
         ->toHaveCount(1)
-        ->and($a->scenes)
+        ->and($a->scenes())
         ->toHaveCount(3)
         ->and($a->states['nominal']->solved)
         ->toBeTrue();

@@ -13,7 +13,7 @@ use Tests\Support\Jobs;
 function truth(Analysis $a): array
 {
     $table = [];
-    foreach ($a->scenes as $scene) {
+    foreach ($a->scenes() as $scene) {
         if ($scene->supply !== 'nominal') {
             continue;
         }
@@ -52,7 +52,7 @@ it('glows in every state as its builder wants', function (string $job): void {
         ->toBe([])
         ->and($a->intents['main']->verdict)
         ->toBe('met');
-    foreach ($a->scenes as $scene) {
+    foreach ($a->scenes() as $scene) {
         expect($scene->solved())->toBeTrue();
     }
     foreach (Report::of(Review::reviewed($a), 'all')['circuits'][0]['states'] as $state) {
@@ -119,7 +119,7 @@ function said(Document $document): array
         $a->intents['main']->verdict,
         ...array_map(fn ($f): string => "{$f->rule} {$f->subject}", Review::reviewed($a)->open()),
     ];
-    foreach ($a->scenes as $scene) {
+    foreach ($a->scenes() as $scene) {
         foreach ($a->bodies->loads as $key => $load) {
             if (
                 ! isset($scene->closed["{$load->wire}.live"]) &&

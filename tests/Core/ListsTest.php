@@ -35,7 +35,7 @@ it('fades warm along a colour strip', function (): void {
         ]),
     );
     $lists = new Lists($a);
-    $scene = $a->scenes[1];
+    $scene = $a->scenes()[1];
     $light = $a->build->lights['edge_light'];
     $first = $lists->colour($light, $scene, 0);
     $last = $lists->colour($light, $scene, 99);
@@ -55,7 +55,7 @@ it('mixes a host lamp behind the same lens in', function (): void {
     ];
     $a = Analysis::of(Document::fromDecoded($raw));
     $lit = array_values(
-        array_filter($a->scenes, fn ($s): bool => $s->inputs === ['pump' => 'on'] && $s->supply === 'nominal'),
+        array_filter($a->scenes(), fn ($s): bool => $s->inputs === ['pump' => 'on'] && $s->supply === 'nominal'),
     )[0];
     $mixed = (new Lists($a))->colour($a->build->lights['tell'], $lit);
     $alone = (new Lists(Analysis::of(Jobs::all()['J01']->document)))->colour($a->build->lights['tell'], $lit);

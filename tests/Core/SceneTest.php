@@ -14,7 +14,7 @@ use Tests\Support\Scenery;
 function scenes(Document $document): array
 {
     $all = [];
-    foreach (Analysis::of($document)->scenes as $scene) {
+    foreach (Analysis::of($document)->scenes() as $scene) {
         $inputs = implode(
             ' ',
             array_map(fn (string $i, string $p): string => "{$i}={$p}", array_keys($scene->inputs), $scene->inputs),
@@ -43,7 +43,7 @@ function trike(?callable $spoil = null): Analysis
 it('solves the trike in its 36 states and proves its intent', function (): void {
     $a = trike();
     $flux = [];
-    foreach ($a->scenes as $scene) {
+    foreach ($a->scenes() as $scene) {
         if ($scene->inputs === ['lights' => 'on', 'brake' => 'off', 'turn' => 'off']) {
             $flux['tail'][$scene->supply] = round($scene->lit->lights['lamp_l']['red']->least(), 3);
         }
@@ -62,7 +62,7 @@ it('solves the trike in its 36 states and proves its intent', function (): void 
             'stop' => ['min' => 0.829, 'nominal' => 0.992, 'max' => 1.183],
             'tail' => ['min' => 0.181, 'nominal' => 0.215, 'max' => 0.255],
         ])
-        ->and(count($a->scenes))
+        ->and($a->stateCount())
         ->toBe(36)
         ->and($a->intents['rear']->verdict)
         ->toBe('met')
@@ -425,7 +425,7 @@ it('names the fuse a short runs through, else the lead', function (): void {
 
 it('solves a tap of unknown leg both ways and shows the worse', function (): void {
     $a = Analysis::of(Scenery::tap('unknown'));
-    $strip = abs($a->scenes[1]->lit->amps['tap.fuse']);
+    $strip = abs($a->scenes()[1]->lit->amps['tap.fuse']);
     // The donor's own 4 A at 12.6 V is 3.15 ohm; at the highest supply it draws in proportion.
     expect($a->unprobed['tap']['line'])
         ->toEqualWithDelta((4.0 * 14.4) / 12.6, 0.05)
@@ -445,7 +445,7 @@ it('hears nothing of a sender without power', function (): void {
         }
     }
     $a = Analysis::of(Document::fromDecoded($raw));
-    foreach ($a->scenes as $scene) {
+    foreach ($a->scenes() as $scene) {
         expect($scene->lit->lights['left']['leds']->greatest())->toBeLessThan(0.002);
     }
     expect($a->intents['main']->verdict)->toBe('not_met');
@@ -519,8 +519,8 @@ it(
         $with = Analysis::of(Document::fromDecoded($raw));
         $raw->circuits[0]->wants = [];
         $without = Analysis::of(Document::fromDecoded($raw));
-        foreach ($with->scenes as $n => $scene) {
-            expect($without->scenes[$n]->lit->volts)->toEqual($scene->lit->volts);
+        foreach ($with->scenes() as $n => $scene) {
+            expect($without->scenes()[$n]->lit->volts)->toEqual($scene->lit->volts);
         }
         expect($with->solves)->toBeLessThanOrEqual(5 * 4);
     },
@@ -546,7 +546,7 @@ it('bears a lamp that hangs on one side only, and a return that is open', functi
     $raw = json_decode(Scenery::relay()->json);
     $raw->leads = array_values(array_filter($raw->leads, fn (stdClass $l): bool => ! in_array($end, $l->cores[0], true)));
     $a = Analysis::of(Document::fromDecoded($raw));
-    foreach ($a->scenes as $scene) {
+    foreach ($a->scenes() as $scene) {
         expect($scene->solved())->toBeTrue()->and(glowing($scene))->toBeFalse();
     }
     expect($a->intents['shelf']->verdict)->toBe('not_met');

@@ -33,7 +33,7 @@ it('solves a state made out of another one as if it had been compiled anew', fun
     $kept = null;
     // From the last state back to the first, so that contacts open as well as close.
     foreach (
-        array_slice(array_reverse(array_filter($a->scenes, fn (Scene $s): bool => $s->solved())), 0, 24) as $scene
+        array_slice(array_reverse(array_filter($a->scenes(), fn (Scene $s): bool => $s->solved())), 0, 24) as $scene
     ) {
         $fresh = Compiler::compile($a->build, $a->harness, $wiring, $scene->supply, $a->bodies, $scene->closed);
         $kept = $kept === null ? $fresh : Compiler::again($kept, $a->build, $scene->supply, $a->bodies, $scene->closed);

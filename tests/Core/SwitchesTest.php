@@ -84,8 +84,8 @@ it('lights exactly the lamps that closed rockers join to the supply, in random m
     $raw['circuits'][0]['wants'] = [];
     $a = Analysis::of(Document::fromDecoded(json_decode((string) json_encode($raw, JSON_PRESERVE_ZERO_FRACTION))));
     $used = array_unique(array_column($rockers, 2));
-    expect($a->scenes)->toHaveCount(3 * 2 ** count($used));
-    foreach ($a->scenes as $scene) {
+    expect($a->scenes())->toHaveCount(3 * 2 ** count($used));
+    foreach ($a->scenes() as $scene) {
         $lit = array_keys(array_filter($scene->lit->lights, fn (array $e): bool => reset($e)->greatest() > 0.05));
         expect($lit)
             ->toBe(reached($rockers, $lamps, $scene->inputs), json_encode($scene->inputs)." seed {$seed}")

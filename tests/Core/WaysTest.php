@@ -76,7 +76,7 @@ it('applies every way, is met by it, and knows it again', function (string $way)
         ->and(array_filter(Review::reviewed($a)->open(), fn ($f): bool => $f->severity === Severity::Danger))
         ->toBe([]);
     $lit = array_filter(
-        $a->scenes,
+        $a->scenes(),
         fn ($s): bool => array_filter(
             $s->lit->lights,
             fn ($l): bool => array_filter($l, fn ($e): bool => $e->greatest() > 0.05) !== [],

@@ -29,7 +29,8 @@ final class Window
     public function build(string $title): self
     {
         $this->open('/');
-        $this->until(fn (): bool => $this->all('.hung a') !== [], 'the wall shows its builds');
+        $hangs = fn (): bool => $this->all('.hung a') !== [] && $this->all('.hangs.pending') === [];
+        $this->until($hangs, 'the wall shows its builds, all solved');
         foreach ($this->all('.hung a') as $link) {
             if (str_contains($link->getText(), $title)) {
                 $this->driver->get((string) $link->getDomProperty('href'));

@@ -44,8 +44,9 @@ final class EditController extends Controller
     {
         $in = new Fields($request->all());
         $base = $this->window->base();
-        $document = $this->bench->document($build, $base);
+        $document = null;
         try {
+            $document = $this->bench->document($build, $base);
             $edit = $this->read($in, $document);
         } catch (NotUnderstood|BadBuild|NotFitted $e) {
             return $this->answers->refused($build, $in, $this->sentence($e, $in, $document));
@@ -91,7 +92,7 @@ final class EditController extends Controller
     }
 
     /** A field of the page is named as it is called there, not by its path in the file. */
-    private function sentence(NotUnderstood|BadBuild|NotFitted $e, Fields $in, Document $document): string
+    private function sentence(NotUnderstood|BadBuild|NotFitted $e, Fields $in, ?Document $document): string
     {
         if (! ($e instanceof BadBuild) || $in->text('field') === '') {
             return $e->getMessage();

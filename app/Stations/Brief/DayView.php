@@ -142,7 +142,7 @@ final class DayView
         }
         [$circuit, $story] = [$this->frame->circuit->id, $this->story];
         $cards = Keeper::value(
-            ['ideas', $this->frame->document->hash(), $circuit, $story->id],
+            ['ideas', $this->frame->document->wiringHash(), $circuit, $story->id],
             fn (): array => array_map(
                 fn (Idea $i): IdeaCard => IdeaCard::of($i, $circuit),
                 (new Ideas($this->frame->document, $circuit))->of($story),

@@ -51,7 +51,7 @@ final readonly class Cards
         $cards = Keeper::value(
             [
                 'feeds',
-                $this->frame->document->hash(),
+                $this->frame->document->wiringHash(),
                 $light->id,
                 $this->frame->supply,
                 ...$this->frame->preference->key(),

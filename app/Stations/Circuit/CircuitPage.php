@@ -58,6 +58,7 @@ final class CircuitPage
                 units: $frame->preference->units,
                 tips: $frame->tips(),
                 findings: $frame->pins(),
+                scheme: $this->live->scheme(),
             );
     }
 
@@ -74,6 +75,7 @@ final class CircuitPage
                 units: $frame->preference->units,
                 tips: $frame->tips(),
                 findings: $frame->pins(),
+                scheme: $this->live->scheme(),
             );
     }
 

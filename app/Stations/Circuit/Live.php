@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace App\Stations\Circuit;
 
 use App\Frame\Frame;
+use App\Store\Keeper;
 use BenchGlow\Build\WhenText;
 use BenchGlow\Drawing\Scheme;
 use BenchGlow\Drawing\Sketch;
@@ -20,6 +21,9 @@ use BenchGlow\Ways\Ways;
 final class Live
 {
     private ?Sketch $sketch = null;
+
+    /** @var array{array{way: string, wires: list<string>, ways: list<string>, inputs: list<string>}|null}|null */
+    private ?array $way = null;
 
     public function __construct(private readonly Frame $frame)
     {
@@ -100,15 +104,32 @@ final class Live
     /** @return list<TruthRow> */
     public function truth(): array
     {
-        return $this->frame->circuit === null ? [] : Truth::of($this->frame->analysis, $this->frame->circuit);
+        $circuit = $this->frame->circuit;
+        if ($circuit === null) {
+            return [];
+        }
+        $rows = Keeper::value(
+            ['truth', $this->frame->document->wiringHash(), $circuit->id, ...$this->frame->preference->key()],
+            fn (): array => Truth::of($this->frame->analysis, $circuit),
+        );
+
+        return array_values(array_filter((array) $rows, fn (mixed $r): bool => $r instanceof TruthRow));
     }
 
     /** @return array{way: string, wires: list<string>, ways: list<string>, inputs: list<string>}|null */
     public function way(): ?array
     {
-        return $this->frame->circuit === null || $this->frame->lights() === []
-            ? null
-            : Recognise::of($this->frame->document, $this->frame->circuit->id);
+        $circuit = $this->frame->circuit;
+        if ($circuit === null || $this->frame->lights() === []) {
+            return null;
+        }
+        $document = $this->frame->document;
+        $this->way ??= Keeper::value(
+            ['way', $document->wiringHash(), $circuit->id],
+            fn (): array => [Recognise::of($document, $circuit->id)],
+        );
+
+        return $this->way[0];
     }
 
     /** How it is switched and whether that holds, in one line. */
@@ -119,7 +140,7 @@ final class Live
             return '';
         }
         $way = $this->way();
-        $states = count($this->frame->analysis->scenes);
+        $states = $this->frame->analysis->stateCount();
         $held = [
             'met' => 'glows as it should',
             'not_met' => 'does not glow as it should',

@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace App\Stations\Circuit;
 
 use App\Frame\Frame;
+use App\Store\Keeper;
 use BenchGlow\Format\Fields;
 use BenchGlow\Quantity\Shown;
 
@@ -101,6 +102,17 @@ final class PinMap
     /** @return list<string> pins without a lead and what they carry at most */
     public static function unused(Frame $frame, string $id, Fields $part): array
     {
+        $said = Keeper::value(
+            ['unused', $frame->document->wiringHash(), $id, ...$frame->preference->key()],
+            fn (): array => self::unwired($frame, $id, $part),
+        );
+
+        return array_values(array_filter((array) $said, is_string(...)));
+    }
+
+    /** @return list<string> */
+    private static function unwired(Frame $frame, string $id, Fields $part): array
+    {
         $wired = [];
         foreach ($frame->analysis->harness->wires as $wire) {
             $wired[$wire->from] = $wired[$wire->to] = true;
@@ -111,7 +123,7 @@ final class PinMap
                 continue;
             }
             $most = 0.0;
-            foreach ($frame->analysis->scenes as $scene) {
+            foreach ($frame->analysis->scenes() as $scene) {
                 foreach ($frame->analysis->build->supplies as $supply) {
                     $most = max($most, abs((float) $scene->lit->between("{$id}.{$pin}", "{$supply->id}.minus")));
                 }

@@ -6,6 +6,7 @@ namespace App\Stations\Circuit;
 
 use App\Frame\Frame;
 use BenchGlow\Analysis\Intent;
+use BenchGlow\Build\Want;
 use BenchGlow\Drawing\LightRow;
 use BenchGlow\Drawing\Shape;
 use BenchGlow\Quantity\Shown;
@@ -23,14 +24,15 @@ final readonly class Show
     public function levels(): array
     {
         $circuit = $this->frame->circuit;
-        if ($circuit === null) {
+        $wanted = array_map(fn (Want $w): string => $w->level, $circuit->wants ?? []);
+        if ($circuit === null || array_diff(['low', 'high'], $wanted) !== []) {
             return [];
         }
         $rows = [];
         $analysis = $this->frame->analysis;
         foreach (Intent::named($analysis->build, $circuit) as [$light, $emitter]) {
             $found = [];
-            foreach ($analysis->scenes as $scene) {
+            foreach ($analysis->scenes() as $scene) {
                 $level = Intent::wanted($analysis->build, $circuit, $scene, $light, $emitter)[0];
                 $state = $scene->lit->lights[$light][$emitter] ?? null;
                 if (

@@ -34,7 +34,7 @@ final readonly class WayCards
             return [];
         }
         $cards = Keeper::value(
-            ['ways', $this->frame->document->hash(), $circuit->id, ...$this->frame->preference->key()],
+            ['ways', $this->frame->document->wiringHash(), $circuit->id, ...$this->frame->preference->key()],
             fn (): array => $this->tried($circuit->id),
         );
 
@@ -107,7 +107,7 @@ final readonly class WayCards
     /** What stays at voltage while the light is dark, at rest. */
     private function live(Analysis $analysis, string $circuit): string
     {
-        foreach ($analysis->scenes as $scene) {
+        foreach ($analysis->scenes() as $scene) {
             $lights = $analysis->build->lightsOf($circuit);
             $lit = array_filter(
                 $lights,

@@ -27,7 +27,10 @@ document.addEventListener('htmx:beforeRequest', (e) => {
 });
 document.addEventListener('htmx:beforeSwap', (e) => {
   const path = e.detail.pathInfo ? e.detail.pathInfo.requestPath : '';
-  if (path.includes('/preview') && e.detail.xhr.glowSent < sent) e.detail.shouldSwap = false;
+  if (!path.includes('/preview')) return;
+  // Overtaken by a later request, or tried on a revision that is no longer the one on the bench.
+  const tried = e.detail.requestConfig.parameters.base;
+  if (e.detail.xhr.glowSent < sent || (tried && tried !== $('#base').value)) e.detail.shouldSwap = false;
 });
 // A form that holds a half-typed value is not replaced under the hand.
 document.addEventListener('htmx:oobBeforeSwap', (e) => {

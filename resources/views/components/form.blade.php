@@ -6,7 +6,12 @@
     @if ($onChange) hx-trigger="change" @endif
     {{ $attributes }}
 >
-    <x-hidden :echo="$echo" />
+    @csrf
+<input type="hidden" name="base0" value="{{ $frame->base }}">
+<input type="hidden" name="token0" value="{{ bin2hex(random_bytes(8)) }}">
+@if ($echo)
+<input type="hidden" name="echo" value="{{ $echo }}">
+@endif
     <input
         type="hidden"
         name="op"

@@ -40,7 +40,7 @@
             :id="'sheet-' . $circuit->id"
         />
         <p>{{ $page->verdict($circuit->id) }}
-            in {{ count($frame->analysis->scenes) }}
+            in {{ $frame->analysis->stateCount() }}
             states.{{ count($frame->analysis->combinations->all) > 1 ? ' Drawn and figured with every input at rest.' : '' }}
         </p>
         <div
