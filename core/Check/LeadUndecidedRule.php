@@ -7,7 +7,7 @@ namespace BenchGlow\Check;
 use BenchGlow\Analysis\Analysis;
 use BenchGlow\Quantity\Words;
 
-/** What is computed with a stand-in because it is not decided yet (formats.md, rule 5). */
+/** What is computed with a stand-in because it is not decided yet (build-file.md, rule 5). */
 final class LeadUndecidedRule implements Rule
 {
     public function id(): string

@@ -11,7 +11,7 @@ use BenchGlow\Harness\HostLoad;
 use BenchGlow\Light\Colour;
 use BenchGlow\Scene\Scene;
 
-/** What follows from the build and is never stored: translation, spare capacity, distances, counts, colours (formats.md, "Derived"). */
+/** What follows from the build and is never stored: translation, spare capacity, distances, counts, colours (build-file.md, "Derived"). */
 final readonly class Lists
 {
     /** Light of a filament against its volts: about the 3.4th power, the usual lamp exponent. */
