@@ -99,7 +99,7 @@ final readonly class StartForm
                     ? 'strip_warm_12_96'
                     : 'led_warm_5'));
         $part = Catalogue::part($key) ?? throw new NotUnderstood('What glows: choose one from the list, or skip it.');
-        $amount = trim($in->text('amount')) ?: ($part->text('kind') === 'strip' ? '1 m' : '6');
+        $amount = trim($in->text('amount')) ?: ($part->isA('strip') ? '1 m' : '6');
 
         return Editor::apply(
             $document,

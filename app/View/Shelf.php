@@ -48,7 +48,7 @@ final class Shelf
     {
         $own = [];
         foreach ($document->fields()->objects('parts') as $part) {
-            if ($part->text('kind') === $kind) {
+            if ($part->isA($kind)) {
                 $own[$part->text('id')] = self::words($part);
             }
         }
@@ -98,7 +98,7 @@ final class Shelf
     private static function words(Fields $part): string
     {
         $label = $part->text('label', $part->text('id'));
-        if ($part->text('kind') === 'led') {
+        if ($part->isA('led')) {
             return "{$label}: ".
                 Shown::volts($part->number('vf_v')).
                 ' at '.
@@ -106,7 +106,7 @@ final class Shelf
                 ', limit '.
                 Shown::amps($part->number('imax_a'));
         }
-        if ($part->text('kind') === 'strip') {
+        if ($part->isA('strip')) {
             $pitch = $part->integer('leds_per_cut', 1) / max(1.0, $part->number('leds_per_m'));
 
             return "{$label}: cut every ".

@@ -6,9 +6,10 @@ namespace BenchGlow\Analysis;
 
 use BenchGlow\Build\Build;
 use BenchGlow\Build\Circuit;
+use BenchGlow\Build\Device\Device;
+use BenchGlow\Build\Device\FuseTapDevice;
 use BenchGlow\Build\Document;
 use BenchGlow\Build\Lead;
-use BenchGlow\Format\Fields;
 use BenchGlow\Harness\Bodies;
 use BenchGlow\Harness\Harness;
 use BenchGlow\Harness\LeadWire;
@@ -69,7 +70,7 @@ final readonly class Analysis
         $build = Build::of($document);
         $unknown = array_filter(
             $build->devices,
-            fn (Fields $d): bool => $d->text('kind') === 'fuse_tap' && $d->text('live_leg', 'common') === 'unknown',
+            fn (Device $d): bool => $d instanceof FuseTapDevice && $d->side() === null,
         );
         $analysis = self::solved($build, Bodies::of($build), $wireSystem, $units);
         if ($unknown !== []) {
@@ -83,16 +84,16 @@ final readonly class Analysis
     /**
      * Of a tap's two cases the one whose intent fails oftener; where both hold, the one in which the donor's fuse carries both loads.
      *
-     * @param  array<string, Fields>  $taps
+     * @param  array<string, FuseTapDevice>  $taps
      */
     private static function worse(self $load, self $line, array $taps): self
     {
         $misses = fn (self $a): int => array_sum(array_map(fn (Intent $i): int => count($i->mismatches), $a->intents));
         $worse = $misses($line) > $misses($load) ? $line : $load;
         $both = array_map(
-            fn (Fields $t): array => [
-                'line' => $line->peakA("{$t->text('way')}.fuse"),
-                'load' => $load->peakA("{$t->text('way')}.fuse"),
+            fn (FuseTapDevice $t): array => [
+                'line' => $line->peakA("{$t->way()}.fuse"),
+                'load' => $load->peakA("{$t->way()}.fuse"),
             ],
             $taps,
         );

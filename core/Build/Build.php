@@ -4,6 +4,8 @@ declare(strict_types=1);
 
 namespace BenchGlow\Build;
 
+use BenchGlow\Build\Device\Device;
+use BenchGlow\Build\Device\Devices;
 use BenchGlow\Format\Fields;
 
 /** The document as typed values: what the later stages read. */
@@ -14,9 +16,14 @@ final readonly class Build
      * @param  array<string, Circuit>  $circuits
      * @param  array<string, Light>  $lights
      * @param  array<string, Lead>  $leads
-     * @param  array<string, Fields>  $devices
-     * @param  array<string, Fields>  $parts
-     * @param  array<string, string>  $rest  each input with its rest position
+     * @param  array<string, Device>  $devices
+     * @param  array<string, Part>  $parts
+     * @param  array<string, Input>  $inputs
+     * @param  array<string, HostWire>  $wires  of the host
+     * @param  array<string, HostWay>  $ways  of the host
+     * @param  array<string, Ground>  $grounds  of the host
+     * @param  array<string, Route>  $routes
+     * @param  list<Fact>  $facts  of the brief
      */
     private function __construct(
         public Document $document,
@@ -28,22 +35,29 @@ final readonly class Build
         public array $leads,
         public array $devices,
         public array $parts,
-        private array $rest,
+        public array $inputs,
+        public array $wires,
+        public array $ways,
+        public array $grounds,
+        public array $routes,
+        public array $facts,
     ) {
     }
 
     public static function of(Document $document): self
     {
         $f = $document->fields();
-        $byId = function (string $section) use ($f): array {
+        $host = $f->object('host');
+        $byId = function (string $section, ?Fields $in = null) use ($f): array {
             $all = [];
-            foreach ($f->objects($section) as $item) {
+            foreach (($in ?? $f)->objects($section) as $item) {
                 $all[$item->text('id')] = $item;
             }
 
             return $all;
         };
-        $parts = $byId('parts');
+        $raw = $byId('parts');
+        $parts = array_map(Part::of(...), $raw);
 
         return new self(
             $document,
@@ -52,26 +66,46 @@ final readonly class Build
             array_map(Supply::of(...), $byId('supplies')),
             array_map(Circuit::of(...), $byId('circuits')),
             array_map(
-                fn (Fields $l): Light => Light::of($l, $parts[$l->text('part')] ?? new Fields([])),
+                fn (Fields $l): Light => Light::of($l, $raw[$l->text('part')] ?? new Fields([])),
                 $byId('lights'),
             ),
             array_map(Lead::of(...), $byId('leads')),
-            $byId('devices'),
+            array_map(
+                fn (Fields $d): Device => Devices::of($d, $parts[$d->text('part')] ?? Part::none()),
+                $byId('devices'),
+            ),
             $parts,
-            array_map(fn (Fields $i): string => $i->texts('positions')[0] ?? 'off', $byId('inputs')),
+            array_map(Input::of(...), $byId('inputs')),
+            array_map(HostWire::of(...), $byId('wires', $host)),
+            array_map(HostWay::of(...), $byId('ways', $host)),
+            array_map(Ground::of(...), $byId('grounds', $host)),
+            array_map(Route::of(...), $byId('routes')),
+            array_map(Fact::of(...), $f->object('brief')->objects('facts')),
         );
     }
 
     /** @return array<string, string> each input with its rest position, in document order */
     public function restPositions(): array
     {
-        return $this->rest;
+        return array_map(fn (Input $i): string => $i->rest(), $this->inputs);
     }
 
     /** @return list<string> */
     public function positions(string $input): array
     {
-        return $this->index->item($input)->texts('positions') ?: ['off', 'on'];
+        return isset($this->inputs[$input]) ? $this->inputs[$input]->positions : ['off', 'on'];
+    }
+
+    /** The part of that id; one with nothing inside where there is none. */
+    public function part(?string $id): Part
+    {
+        return $this->parts[(string) $id] ?? Part::none();
+    }
+
+    /** What a thing is called; its id where it has no name. */
+    public function label(string $id): string
+    {
+        return $this->index->item($id)->text('label', $id);
     }
 
     /** @return list<Light> */

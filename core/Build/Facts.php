@@ -4,8 +4,6 @@ declare(strict_types=1);
 
 namespace BenchGlow\Build;
 
-use BenchGlow\Format\Fields;
-
 /** Facts of the brief, and which circuits they are about. */
 final class Facts
 {
@@ -30,9 +28,9 @@ final class Facts
     ];
 
     /** Whether a fact is about a circuit: it says no place, or a word of its place is in the names of the circuit or its parts. */
-    public static function concerns(Fields $fact, Document $document, string $circuit): bool
+    public static function concerns(Fact $fact, Document $document, string $circuit): bool
     {
-        if ($fact->text('where') === '') {
+        if ($fact->where === '') {
             return true;
         }
         $names = '';
@@ -44,7 +42,7 @@ final class Facts
             }
         }
 
-        return self::shareWords($fact->text('where'), $names);
+        return self::shareWords($fact->where, $names);
     }
 
     /** Whether two texts name the same thing: a word that says a place stands in both. */
@@ -56,9 +54,9 @@ final class Facts
     /** What the brief says lights of a circuit sit on; empty: it does not say. */
     public static function surface(Document $document, string $circuit): string
     {
-        foreach ($document->fields()->object('brief')->objects('facts') as $fact) {
-            if ($fact->text('kind') === 'surface' && self::concerns($fact, $document, $circuit)) {
-                return $fact->text('value');
+        foreach (self::of($document) as $fact) {
+            if ($fact->is('surface') && self::concerns($fact, $document, $circuit)) {
+                return $fact->value;
             }
         }
 
@@ -84,12 +82,12 @@ final class Facts
     public static function broken(Document $document, string $circuit, int $holes, float $price): array
     {
         $broken = [];
-        foreach ($document->fields()->object('brief')->objects('facts') as $fact) {
-            if ($fact->text('kind') === 'no_drill' && $holes > 0 && self::concerns($fact, $document, $circuit)) {
-                $broken[] = 'no drilling'.($fact->text('where') === '' ? '' : ' '.$fact->text('where'));
+        foreach (self::of($document) as $fact) {
+            if ($fact->is('no_drill') && $holes > 0 && self::concerns($fact, $document, $circuit)) {
+                $broken[] = 'no drilling'.($fact->where === '' ? '' : ' '.$fact->where);
             }
             if ($price > (self::budget($fact) ?? INF)) {
-                $broken[] = 'the budget of '.$fact->text('value');
+                $broken[] = 'the budget of '.$fact->value;
             }
         }
 
@@ -104,10 +102,16 @@ final class Facts
     }
 
     /** The amount a budget names: "60", "at most 45.50"; null: none. */
-    public static function budget(Fields $fact): ?float
+    public static function budget(Fact $fact): ?float
     {
-        return $fact->text('kind') === 'budget' && preg_match('/\d+(?:[.,]\d+)?/', $fact->text('value'), $m) === 1
+        return $fact->is('budget') && preg_match('/\d+(?:[.,]\d+)?/', $fact->value, $m) === 1
             ? (float) str_replace(',', '.', $m[0])
             : null;
+    }
+
+    /** @return list<Fact> of a document's brief */
+    public static function of(Document $document): array
+    {
+        return array_map(Fact::of(...), $document->fields()->object('brief')->objects('facts'));
     }
 }

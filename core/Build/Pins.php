@@ -64,10 +64,10 @@ final readonly class Pins
     private function light(Fields $light): array
     {
         $part = $this->index->item($light->text('part'));
-        if ($light->text('kind') === 'leds') {
+        if ($light->isA('leds')) {
             return ['plus', 'minus'];
         }
-        if ($light->text('kind') === 'module') {
+        if ($light->isA('module')) {
             return $part->texts('pins');
         }
         $pins = [];
@@ -93,7 +93,7 @@ final readonly class Pins
     private function isCutMark(string $id, string $rest): bool
     {
         $light = $this->index->item($id);
-        if ($light->text('kind') !== 'strip' || preg_match('/^u(\d{1,5})\.(.+)$/', $rest, $m) !== 1) {
+        if (! $light->isA('strip') || preg_match('/^u(\d{1,5})\.(.+)$/', $rest, $m) !== 1) {
             return false;
         }
 

@@ -173,7 +173,7 @@ final class References
             $pins = $part->texts('pins');
             $senses = [];
             foreach ($part->objects('inside') as $j => $branch) {
-                if ($branch->text('kind') === 'sense') {
+                if ($branch->isA('sense')) {
                     $senses[] = $branch->text('id');
                 }
                 if ($branch->text('from') === $branch->text('to')) {
@@ -233,7 +233,7 @@ final class References
             $kind = $light->text('kind');
             $wanted = ['strip' => 'strip', 'leds' => 'led', 'module' => 'module'][$kind] ?? '';
             $part = $this->index->item($light->text('part'));
-            if ($part->text('kind') !== $wanted) {
+            if (! $part->isA($wanted)) {
                 throw BadBuild::at(
                     "/lights/{$i}/part",
                     "a light of kind {$kind} needs a part of kind {$wanted}; `{$light->text('part')}` is a {$part->text(
@@ -265,7 +265,7 @@ final class References
         foreach ($this->document->fields()->objects('devices') as $i => $device) {
             $kind = $device->text('kind');
             $part = $this->index->item($device->text('part'));
-            if ($device->has('part') && $part->text('kind') !== $kind) {
+            if ($device->has('part') && ! $part->isA($kind)) {
                 throw BadBuild::at(
                     "/devices/{$i}/part",
                     "a {$kind} needs a part of kind {$kind}; `{$device->text('part')}` is a {$part->text('kind')}.",
@@ -311,7 +311,7 @@ final class References
             return;
         }
         $part = $this->index->item($wire);
-        if ($part->text('kind') !== 'wire') {
+        if (! $part->isA('wire')) {
             throw BadBuild::at("/leads/{$i}/wire", "`{$wire}` is a {$part->text('kind')}, expected a wire.");
         }
         // A single-core part is bought by the length: a lead of several such wires is several of it.
@@ -344,7 +344,7 @@ final class References
                 throw BadBuild::at("{$path}/core", "the lead has {$cores} cores.");
             }
             $kind = $thing->text('kind');
-            if ($kind === 'diode' && $this->index->item($thing->text('part'))->text('kind') !== 'diode') {
+            if ($kind === 'diode' && ! $this->index->item($thing->text('part'))->isA('diode')) {
                 throw BadBuild::at("{$path}/part", "`{$thing->text('part')}` is no diode.");
             }
             if ($kind === 'plug') {
@@ -358,7 +358,7 @@ final class References
     {
         $plug = $thing->text('plug');
         $device = $this->index->item($plug);
-        if ($device->text('kind') !== 'plug') {
+        if (! $device->isA('plug')) {
             throw BadBuild::at("{$path}/plug", "`{$plug}` is no plug.");
         }
         $has = $this->index->item($device->text('part'))->integer('ways');
@@ -402,7 +402,7 @@ final class References
     private function emitters(string $light): array
     {
         $part = $this->index->item($this->index->item($light)->text('part'));
-        if ($part->text('kind') === 'strip') {
+        if ($part->isA('strip')) {
             return array_map(fn (Fields $c): string => $c->text('id'), $part->objects('channels'));
         }
 

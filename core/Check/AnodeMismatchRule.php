@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace BenchGlow\Check;
 
 use BenchGlow\Analysis\Analysis;
+use BenchGlow\Build\Device\ControllerDevice;
 use BenchGlow\Format\Fields;
 use BenchGlow\Quantity\Words;
 
@@ -42,7 +43,7 @@ final class AnodeMismatchRule implements Rule
                             $contact === null ||
                             ! str_starts_with((string) $a, "{$light->id}.") ||
                             ! in_array($channel, $names, true) ||
-                            ($analysis->build->devices[$id] ?? null)?->text('kind') !== 'controller'
+                            ! ($analysis->build->devices[$id] ?? null) instanceof ControllerDevice
                         ) {
                             continue;
                         }

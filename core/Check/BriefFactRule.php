@@ -6,8 +6,10 @@ namespace BenchGlow\Check;
 
 use BenchGlow\Analysis\Analysis;
 use BenchGlow\Build\Circuit;
+use BenchGlow\Build\Device\JointDevice;
+use BenchGlow\Build\Device\PlugDevice;
+use BenchGlow\Build\Fact;
 use BenchGlow\Build\Facts;
-use BenchGlow\Format\Fields;
 use BenchGlow\Lists\PartsList;
 use BenchGlow\Quantity\Shown;
 use BenchGlow\Quantity\Words;
@@ -25,7 +27,7 @@ final class BriefFactRule implements Rule
     public function check(Analysis $analysis): array
     {
         $findings = [];
-        foreach ($analysis->build->document->fields()->object('brief')->objects('facts') as $fact) {
+        foreach ($analysis->build->facts as $fact) {
             $about = array_filter(
                 $analysis->build->circuits,
                 fn (Circuit $c): bool => Facts::concerns($fact, $analysis->build->document, $c->id) &&
@@ -33,7 +35,7 @@ final class BriefFactRule implements Rule
             );
             $findings = [
                 ...$findings,
-                ...match ($fact->text('kind')) {
+                ...match ($fact->kind) {
                     'no_drill' => $this->drilled($analysis, $fact, $about),
                     'comes_apart' => $this->joined($analysis, $fact, $about),
                     'wet' => $this->wet($analysis, $fact, $about),
@@ -46,11 +48,11 @@ final class BriefFactRule implements Rule
         return $findings;
     }
 
-    private static function said(Fields $fact): string
+    private static function said(Fact $fact): string
     {
-        $where = $fact->text('where');
+        $where = $fact->where;
 
-        return match ($fact->text('kind')) {
+        return match ($fact->kind) {
             'no_drill' => trim("no drilling {$where}"),
             'comes_apart' => 'it comes apart'.($where === '' ? '' : " at {$where}"),
             default => trim("it gets wet {$where}"),
@@ -59,18 +61,18 @@ final class BriefFactRule implements Rule
 
     private function finding(
         ?string $circuit,
-        Fields $fact,
+        Fact $fact,
         string $text,
         Severity $severity = Severity::Warning,
     ): Finding {
-        return new Finding($this->id(), $severity, $circuit, $circuit ?? $fact->text('id'), $text);
+        return new Finding($this->id(), $severity, $circuit, $circuit ?? $fact->id, $text);
     }
 
     /**
      * @param  array<string, Circuit>  $about
      * @return list<Finding>
      */
-    private function drilled(Analysis $analysis, Fields $fact, array $about): array
+    private function drilled(Analysis $analysis, Fact $fact, array $about): array
     {
         $findings = [];
         foreach ($about as $id => $circuit) {
@@ -100,18 +102,18 @@ final class BriefFactRule implements Rule
      * @param  array<string, Circuit>  $about
      * @return list<Finding>
      */
-    private function joined(Analysis $analysis, Fields $fact, array $about): array
+    private function joined(Analysis $analysis, Fact $fact, array $about): array
     {
         $plugged = [];
         foreach ($analysis->build->devices as $device) {
-            $plugged[$device->text('kind') === 'plug' ? $device->text('circuit') : ''] = true;
+            $plugged[$device instanceof PlugDevice ? (string) $device->circuit() : ''] = true;
         }
         foreach ($analysis->build->document->fields()->objects('leads') as $lead) {
             $plugged[in_array('plug', $lead->items('ends'), true) ? $lead->text('circuit') : ''] = true;
         }
         unset($plugged['']);
         // A place that names no circuit is one of the host: any plug may be the one that is meant.
-        if ($fact->text('where') === '' || $about === []) {
+        if ($fact->where === '' || $about === []) {
             return $plugged !== [] || $analysis->build->lights === []
                 ? []
                 : [
@@ -144,13 +146,13 @@ final class BriefFactRule implements Rule
      * @param  array<string, Circuit>  $about
      * @return list<Finding>
      */
-    private function wet(Analysis $analysis, Fields $fact, array $about): array
+    private function wet(Analysis $analysis, Fact $fact, array $about): array
     {
         $open = [];
         foreach ($analysis->build->devices as $device) {
-            $unsealed = $device->text('kind') === 'plug' && $device->has('sealed') && ! $device->flag('sealed');
-            if ($unsealed || $device->text('style') === 'idc_tap') {
-                $open[$device->text('circuit')] = $unsealed
+            $unsealed = $device instanceof PlugDevice && $device->letsWaterIn();
+            if ($unsealed || ($device instanceof JointDevice && $device->isTap())) {
+                $open[(string) $device->circuit()] = $unsealed
                     ? 'an unsealed plug'
                     : 'a tap that cuts through the insulation';
             }
@@ -177,7 +179,7 @@ final class BriefFactRule implements Rule
     }
 
     /** @return list<Finding> */
-    private function dear(Analysis $analysis, Fields $fact): array
+    private function dear(Analysis $analysis, Fact $fact): array
     {
         $budget = Facts::budget($fact);
         $price = $budget === null ? 0.0 : PartsList::price($analysis);
@@ -189,7 +191,7 @@ final class BriefFactRule implements Rule
                     $fact,
                     'The parts whose price is known come to '.
                         Shown::plain($price, 2).
-                        " {$analysis->build->settings->currency}; the brief says a budget of {$fact->text('value')}.",
+                        " {$analysis->build->settings->currency}; the brief says a budget of {$fact->value}.",
                     Severity::Note,
                 ),
             ]

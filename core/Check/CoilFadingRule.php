@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace BenchGlow\Check;
 
 use BenchGlow\Analysis\Analysis;
+use BenchGlow\Build\Device\RelayDevice;
 use BenchGlow\Quantity\Words;
 
 /** A coil fed by a wire that fades or is dimmed: it chatters or drops late (electrics.md 7). */
@@ -20,7 +21,7 @@ final class CoilFadingRule implements Rule
         $findings = [];
         foreach ($analysis->bodies->senses as $sense) {
             $device = $analysis->build->devices[$sense->thing] ?? null;
-            if ($device?->text('kind') !== 'relay') {
+            if (! $device instanceof RelayDevice) {
                 continue;
             }
             foreach ([$sense->from, $sense->to] as $pin) {
@@ -28,12 +29,12 @@ final class CoilFadingRule implements Rule
                     $contact = $step->kind === 'contact' ? $analysis->bodies->contacts[$step->id] ?? null : null;
                     $fades =
                         $contact !== null &&
-                        $analysis->build->index->item($contact->thing)->object('behaviour')->text('kind') === 'fading';
+                        ($analysis->build->wires[$contact->thing] ?? null)?->fades() === true;
                     if ($contact !== null && ($fades || $contact->duty < 1.0)) {
                         $findings[$sense->thing] ??= new Finding(
                             $this->id(),
                             Severity::Warning,
-                            $device->textOrNull('circuit'),
+                            $device->circuit(),
                             $sense->thing,
                             "The coil of `{$sense->thing}` hangs on ".
                                 ($fades

@@ -5,8 +5,12 @@ declare(strict_types=1);
 namespace BenchGlow\Check;
 
 use BenchGlow\Analysis\Analysis;
+use BenchGlow\Build\Device\ControllerDevice;
+use BenchGlow\Build\Device\RelayDevice;
+use BenchGlow\Build\Part;
+use BenchGlow\Build\PartBranch;
 use BenchGlow\Edit\UsePart;
-use BenchGlow\Format\Fields;
+use BenchGlow\Parts\Catalogue;
 
 /** A relay coil without diode or resistor beside electronics (electrics.md 7). */
 final class CoilNoQuenchRule implements Rule
@@ -20,14 +24,8 @@ final class CoilNoQuenchRule implements Rule
     {
         $findings = [];
         foreach ($analysis->build->devices as $id => $device) {
-            $part = Contacts::part($analysis, $device);
-            if (
-                $device->text('kind') !== 'relay' ||
-                array_filter(
-                    $part->objects('inside'),
-                    fn (Fields $b): bool => in_array($b->text('kind'), ['diode', 'resistor', 'string'], true),
-                ) !== []
-            ) {
+            $quenched = array_filter($device->part->inside, fn (PartBranch $b): bool => $b->quenches());
+            if (! $device instanceof RelayDevice || $quenched !== []) {
                 continue;
             }
             $near = $this->electronics($analysis, $id);
@@ -35,11 +33,11 @@ final class CoilNoQuenchRule implements Rule
                 $findings[] = new Finding(
                     $this->id(),
                     Severity::Warning,
-                    $device->textOrNull('circuit'),
+                    $device->circuit(),
                     $id,
                     "The coil of `{$id}` kicks when it lets go, and {$near} is fed beside it. Take the relay with a diode or resistor inside.",
                     'Take it with a resistor inside',
-                    $this->quenched($part, $id),
+                    $this->quenched($device->part, $id),
                 );
             }
         }
@@ -51,8 +49,7 @@ final class CoilNoQuenchRule implements Rule
     private function electronics(Analysis $analysis, string $relay): ?string
     {
         foreach ($analysis->build->devices as $id => $device) {
-            $style = Contacts::part($analysis, $device)->text('style');
-            if ($device->text('kind') === 'controller' && $style !== 'flasher') {
+            if ($device instanceof ControllerDevice && $device->part->style !== 'flasher') {
                 return "`{$id}`";
             }
         }
@@ -76,10 +73,10 @@ final class CoilNoQuenchRule implements Rule
         return null;
     }
 
-    private function quenched(Fields $part, string $relay): ?UsePart
+    private function quenched(Part $part, string $relay): ?UsePart
     {
-        $key = str_replace('_plain', '_resistor', $part->text('catalogue', $part->text('id')));
-        $better = \BenchGlow\Parts\Catalogue::part($key);
+        $key = str_replace('_plain', '_resistor', $part->catalogue ?? $part->id);
+        $better = Catalogue::part($key);
 
         return $better === null || ! str_contains($key, 'resistor')
             ? null

@@ -7,6 +7,7 @@ namespace BenchGlow\Check;
 use BenchGlow\Analysis\Analysis;
 use BenchGlow\Quantity\Shown;
 use BenchGlow\Quantity\Words;
+use BenchGlow\Scene\RemarkKind;
 
 /** A coil between its pull-in and its drop-out volts (solving.md D4). */
 final class CoilUnderDrivenRule implements Rule
@@ -21,16 +22,17 @@ final class CoilUnderDrivenRule implements Rule
         $findings = [];
         foreach ($analysis->scenes() as $scene) {
             foreach ($scene->remarks as $remark) {
-                if (preg_match('/^coil under-driven: ((\\w+)\\.\\w+) at ([\\d.]+) V$/', $remark, $m) === 1) {
-                    $sense = $analysis->bodies->senses[$m[1]];
-                    $findings[$m[2]] ??= new Finding(
+                if ($remark->is(RemarkKind::UnderDriven)) {
+                    $sense = $analysis->bodies->senses[$remark->senses[0]];
+                    $device = $sense->thing;
+                    $findings[$device] ??= new Finding(
                         $this->id(),
                         Severity::Warning,
-                        ($analysis->build->devices[$m[2]] ?? null)?->textOrNull('circuit'),
-                        $m[2],
+                        ($analysis->build->devices[$device] ?? null)?->circuit(),
+                        $device,
                         Words::first(Situation::said($analysis, $scene->inputs)).
-                            ", the coil of `{$m[2]}` gets ".
-                            Shown::volts((float) $m[3]).
+                            ", the coil of `{$device}` gets ".
+                            Shown::volts((float) $remark->volts).
                             ' at the '.
                             ['min' => 'low', 'nominal' => 'normal', 'max' => 'high'][$scene->supply].
                             ' supply; it pulls in at '.

@@ -5,6 +5,8 @@ declare(strict_types=1);
 namespace BenchGlow\Check;
 
 use BenchGlow\Analysis\Analysis;
+use BenchGlow\Build\Device\RelayDevice;
+use BenchGlow\Build\Device\SwitchDevice;
 use BenchGlow\Quantity\Shown;
 use BenchGlow\Quantity\Words;
 
@@ -20,7 +22,7 @@ final class ContactOverRatingRule implements Rule
     {
         $findings = [];
         foreach (
-            [...Contacts::of($analysis, 'switch'), ...Contacts::of($analysis, 'relay')] as [$contact, $device, $part]
+            Contacts::of($analysis, SwitchDevice::class, RelayDevice::class) as [$contact, $device]
         ) {
             $amps = $analysis->peakA($contact->id);
             if ($contact->maxA === null || $amps <= 0.8 * $contact->maxA + 1e-9 || isset($findings[$contact->thing])) {
@@ -29,9 +31,9 @@ final class ContactOverRatingRule implements Rule
             $findings[$contact->thing] = new Finding(
                 $this->id(),
                 $amps > $contact->maxA ? Severity::Danger : Severity::Warning,
-                $device->textOrNull('circuit'),
+                $device->circuit(),
                 $contact->thing,
-                Words::first(Contacts::name($device, $part)).
+                Words::first(Contacts::name($device)).
                     ' is made for '.
                     Shown::amps($contact->maxA).
                     '; it carries '.

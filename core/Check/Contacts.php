@@ -5,7 +5,7 @@ declare(strict_types=1);
 namespace BenchGlow\Check;
 
 use BenchGlow\Analysis\Analysis;
-use BenchGlow\Format\Fields;
+use BenchGlow\Build\Device\Device;
 use BenchGlow\Harness\Contact;
 use BenchGlow\Quantity\Words;
 
@@ -22,34 +22,31 @@ final class Contacts
     ];
 
     /**
-     * @param  string  $kind  switch · relay · controller
-     * @return list<array{Contact, Fields, Fields}> contact, device, part
+     * @param  class-string<Device>  ...$kinds
+     * @return list<array{Contact, Device}>
      */
-    public static function of(Analysis $analysis, string $kind): array
+    public static function of(Analysis $analysis, string ...$kinds): array
     {
         $all = [];
-        foreach ($analysis->bodies->contacts as $contact) {
-            $device = $analysis->build->devices[$contact->thing] ?? null;
-            if ($device !== null && $device->text('kind') === $kind) {
-                $all[] = [$contact, $device, self::part($analysis, $device)];
+        foreach ($kinds as $kind) {
+            foreach ($analysis->bodies->contacts as $contact) {
+                $device = $analysis->build->devices[$contact->thing] ?? null;
+                if ($device instanceof $kind) {
+                    $all[] = [$contact, $device];
+                }
             }
         }
 
         return $all;
     }
 
-    public static function part(Analysis $analysis, Fields $device): Fields
-    {
-        return $analysis->build->parts[$device->text('part')] ?? new Fields([]);
-    }
-
     /** "the magnet switch", "the relay `k`". */
-    public static function name(Fields $device, Fields $part): string
+    public static function name(Device $device): string
     {
-        $kind =
-            self::STYLES[$part->text('style')] ??
-            ($part->text('style') !== '' ? str_replace('_', ' ', $part->text('style')) : $device->text('kind'));
+        $style = $device->part->style;
+        $kind = self::STYLES[$style] ?? ($style !== '' ? str_replace('_', ' ', $style) : $device->kind());
+        $label = $device->ownLabel();
 
-        return $device->has('label') ? Words::within($device->text('label')) : "the {$kind} `{$device->text('id')}`";
+        return $label !== '' ? Words::within($label) : "the {$kind} `{$device->id()}`";
     }
 }

@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace BenchGlow\Check;
 
 use BenchGlow\Analysis\Analysis;
+use BenchGlow\Build\Device\ControllerDevice;
 use BenchGlow\Quantity\Shown;
 use BenchGlow\Quantity\Words;
 
@@ -20,8 +21,7 @@ final class ControllerTotalOverRule implements Rule
     {
         $findings = [];
         foreach ($analysis->build->devices as $id => $device) {
-            $part = Contacts::part($analysis, $device);
-            $limit = $device->text('kind') === 'controller' ? $part->numberOrNull('max_total_a') : null;
+            $limit = $device instanceof ControllerDevice ? $device->part->maxTotalA : null;
             $most = 0.0;
             foreach ($limit === null ? [] : $analysis->scenes() as $scene) {
                 $sum = 0.0;
@@ -34,9 +34,9 @@ final class ControllerTotalOverRule implements Rule
                 $findings[] = new Finding(
                     $this->id(),
                     $most > $limit ? Severity::Danger : Severity::Warning,
-                    $device->textOrNull('circuit'),
+                    $device->circuit(),
                     $id,
-                    Words::first(Contacts::name($device, $part)).
+                    Words::first(Contacts::name($device)).
                         ' is good for '.
                         Shown::amps($limit).
                         ' in all; its channels take '.

@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace BenchGlow\Check;
 
 use BenchGlow\Analysis\Analysis;
+use BenchGlow\Build\Device\ControllerDevice;
 use BenchGlow\Quantity\Shown;
 use BenchGlow\Quantity\Words;
 
@@ -19,15 +20,15 @@ final class DimmerChannelOverRule implements Rule
     public function check(Analysis $analysis): array
     {
         $findings = [];
-        foreach (Contacts::of($analysis, 'controller') as [$contact, $device, $part]) {
+        foreach (Contacts::of($analysis, ControllerDevice::class) as [$contact, $device]) {
             $amps = $analysis->peakA($contact->id);
             if ($contact->maxA !== null && $amps > 0.8 * $contact->maxA + 1e-9) {
                 $findings[$contact->thing] ??= new Finding(
                     $this->id(),
                     $amps > $contact->maxA ? Severity::Danger : Severity::Warning,
-                    $device->textOrNull('circuit'),
+                    $device->circuit(),
                     $contact->thing,
-                    Words::first(Contacts::name($device, $part)).
+                    Words::first(Contacts::name($device)).
                         ' gives '.
                         Shown::amps($contact->maxA).
                         ' on a channel; '.

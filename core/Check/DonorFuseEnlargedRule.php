@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace BenchGlow\Check;
 
 use BenchGlow\Analysis\Analysis;
+use BenchGlow\Build\HostWay;
 use BenchGlow\Parts\Copper;
 use BenchGlow\Quantity\Shown;
 
@@ -20,12 +21,13 @@ final class DonorFuseEnlargedRule implements Rule
     {
         $findings = [];
         foreach (Tap::all($analysis) as $tap) {
-            $fuse = $tap->host->numberOrNull('fuse_a');
-            $limit = $tap->isWire()
-                ? ($tap->host->has('area_mm2')
-                    ? Copper::allowedA($tap->host->number('area_mm2'), 105.0, 30.0, 1)
-                    : null)
-                : $tap->host->numberOrNull('box_max_a');
+            $host = $tap->host;
+            $fuse = $host->fuseA;
+            $limit = match (true) {
+                $host instanceof HostWay => $host->boxMaxA,
+                $host->areaMm2 === null => null,
+                default => Copper::allowedA($host->areaMm2, 105.0, 30.0, 1),
+            };
             if ($fuse === null || $limit === null || $fuse <= $limit + 1e-9 || isset($findings[$tap->id()])) {
                 continue;
             }

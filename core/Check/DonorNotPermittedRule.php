@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace BenchGlow\Check;
 
 use BenchGlow\Analysis\Analysis;
+use BenchGlow\Build\HostWay;
 use BenchGlow\Quantity\Words;
 
 /** A tap in a way that is no comfort or accessory way: engine control, fuel, brakes, restraint. */
@@ -20,10 +21,9 @@ final class DonorNotPermittedRule implements Rule
         $findings = [];
         foreach (Tap::all($analysis) as $tap) {
             if (
-                ! $tap->isWire() &&
-                $tap->host->has('comfort') &&
-                ! $tap->host->flag('comfort') &&
-                in_array($tap->host->text('kind'), ['fuse_way', 'spare_way', 'panel_channel'], true)
+                $tap->host instanceof HostWay &&
+                ! $tap->host->comfort &&
+                $tap->host->takesLoads()
             ) {
                 $findings[$tap->id()] ??= new Finding(
                     $this->id(),

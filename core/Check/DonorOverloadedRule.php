@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace BenchGlow\Check;
 
 use BenchGlow\Analysis\Analysis;
+use BenchGlow\Build\HostWay;
 use BenchGlow\Quantity\Shown;
 use BenchGlow\Quantity\Words;
 
@@ -25,7 +26,7 @@ final class DonorOverloadedRule implements Rule
             if ($fuse === null || $through <= 0.75 * $fuse + 1e-9 || isset($findings[$tap->id()])) {
                 continue;
             }
-            $own = $tap->host->number('load_a');
+            $own = $tap->host instanceof HostWay ? (float) $tap->host->loadA : 0.0;
             $findings[$tap->id()] = new Finding(
                 $this->id(),
                 $through > $fuse ? Severity::Danger : Severity::Warning,

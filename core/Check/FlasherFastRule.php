@@ -25,8 +25,8 @@ final class FlasherFastRule implements Rule
     {
         $findings = [];
         foreach ($analysis->build->devices as $id => $device) {
-            $part = Contacts::part($analysis, $device);
-            $least = $part->text('style') === 'flasher' ? $part->numberOrNull('min_load_w') : null;
+            $part = $device->part;
+            $least = $part->style === 'flasher' && $part->minLoadW > 0.0 ? $part->minLoadW : null;
             $volts = $analysis->build->mainSupply()->nominalV ?? 12.0;
             $watts = null;
             foreach ($least === null ? [] : $analysis->scenes() as $scene) {
@@ -43,9 +43,9 @@ final class FlasherFastRule implements Rule
                 $findings[] = new Finding(
                     $this->id(),
                     Severity::Warning,
-                    $device->textOrNull('circuit'),
+                    $device->circuit(),
                     $id,
-                    Words::first(Contacts::name($device, $part)).
+                    Words::first(Contacts::name($device)).
                         ' wants '.
                         Shown::watts((float) $least).
                         ' and gets '.

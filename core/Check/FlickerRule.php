@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace BenchGlow\Check;
 
 use BenchGlow\Analysis\Analysis;
+use BenchGlow\Build\Device\ControllerDevice;
 use BenchGlow\Quantity\Shown;
 use BenchGlow\Quantity\Words;
 
@@ -20,20 +21,19 @@ final class FlickerRule implements Rule
     {
         $findings = [];
         foreach ($analysis->build->devices as $id => $device) {
-            $part = Contacts::part($analysis, $device);
-            foreach ($device->text('kind') === 'controller' ? $part->objects('contacts') : [] as $contact) {
-                $hz = $contact->numberOrNull('pwm_hz');
+            foreach ($device instanceof ControllerDevice ? $device->part->contacts : [] as $contact) {
+                $hz = $contact->pwmHz;
                 if (
                     $hz !== null &&
                     $hz < 200.0 &&
-                    ($contact->text('duty') === 'set' || $contact->number('duty', 1.0) < 1.0)
+                    ($contact->duty === null || $contact->duty < 1.0)
                 ) {
                     $findings[$id] ??= new Finding(
                         $this->id(),
                         Severity::Warning,
-                        $device->textOrNull('circuit'),
+                        $device->circuit(),
                         $id,
-                        Words::first(Contacts::name($device, $part)).
+                        Words::first(Contacts::name($device)).
                             ' dims with '.
                             Shown::plain($hz, 0).
                             ' pulses a second; under 200 they flicker, and over 1000 is better for anything filmed.',

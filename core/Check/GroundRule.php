@@ -21,8 +21,7 @@ final class GroundRule implements Rule
     public function check(Analysis $analysis): array
     {
         $findings = [];
-        foreach ($analysis->build->document->fields()->object('host')->objects('grounds') as $ground) {
-            $id = $ground->text('id');
+        foreach ($analysis->build->grounds as $id => $ground) {
             $lead = null;
             foreach ($analysis->build->leads as $l) {
                 $lead = in_array($id, array_merge([], ...$l->cores), true) ? $l : $lead;
@@ -30,7 +29,7 @@ final class GroundRule implements Rule
             if ($lead === null) {
                 continue;
             }
-            $label = $ground->text('label', $id);
+            $label = $ground->label;
             if (preg_match(self::FORBIDDEN, $label) === 1) {
                 $findings[] = new Finding(
                     $this->id(),
@@ -40,7 +39,7 @@ final class GroundRule implements Rule
                     Words::first($label).
                         ' carries no lug: belt, steering, brake, fuel, suspension and restraint fastenings stay untouched. Take a clean stud.',
                 );
-            } elseif ($ground->text('surface') === 'painted') {
+            } elseif ($ground->surface === 'painted') {
                 $findings[] = new Finding(
                     $this->id(),
                     Severity::Warning,
@@ -52,7 +51,7 @@ final class GroundRule implements Rule
                     'Bared to metal',
                     new SetField($id, 'surface', 'bare_metal'),
                 );
-            } elseif ($ground->text('surface') === 'unknown') {
+            } elseif ($ground->surface === 'unknown') {
                 $findings[] = new Finding(
                     $this->id(),
                     Severity::Note,

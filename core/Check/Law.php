@@ -6,6 +6,7 @@ namespace BenchGlow\Check;
 
 use BenchGlow\Analysis\Analysis;
 use BenchGlow\Analysis\Intent;
+use BenchGlow\Build\Fact;
 use BenchGlow\Build\Light;
 
 /** Features of a light that regulations ask about; which regulation is for the builder to look up. */
@@ -14,8 +15,8 @@ final class Law
     /** A fact of the brief says the build is used there. */
     public static function named(Analysis $analysis, string $kind): bool
     {
-        foreach ($analysis->build->document->fields()->object('brief')->objects('facts') as $fact) {
-            if ($fact->text('kind') === $kind) {
+        foreach ($analysis->build->facts as $fact) {
+            if ($fact->kind === $kind) {
                 return true;
             }
         }
@@ -31,11 +32,7 @@ final class Law
             $turning =
                 array_filter(
                     array_keys(array_diff_assoc($scene->inputs, $rest)),
-                    fn (string $i): bool => in_array(
-                        $analysis->build->index->item($i)->text('kind'),
-                        ['turn', 'hazard'],
-                        true,
-                    ),
+                    fn (string $i): bool => in_array($analysis->build->inputs[$i]->kind, ['turn', 'hazard'], true),
                 ) !== [];
             foreach ($turning ? [] : array_keys($light->emitters()) as $emitter) {
                 if (Intent::flashes($analysis->build, $scene, $light->id, $emitter)) {

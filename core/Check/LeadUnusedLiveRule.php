@@ -39,7 +39,7 @@ final class LeadUnusedLiveRule implements Rule
             $findings[] = new Finding(
                 $this->id(),
                 Severity::Note,
-                ($analysis->build->devices[$subject] ?? null)?->textOrNull('circuit'),
+                ($analysis->build->devices[$subject] ?? null)?->circuit(),
                 (string) $subject,
                 "Nothing is fitted to {$said}, and it is live in some situation. Insulate each end by itself.",
             );

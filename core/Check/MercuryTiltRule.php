@@ -6,6 +6,7 @@ namespace BenchGlow\Check;
 
 use BenchGlow\Analysis\Analysis;
 use BenchGlow\Edit\UsePart;
+use BenchGlow\Parts\Catalogue;
 use BenchGlow\Quantity\Words;
 
 /** A mercury tilt switch is toxic when it breaks (safety.md). */
@@ -20,18 +21,18 @@ final class MercuryTiltRule implements Rule
     {
         $findings = [];
         foreach ($analysis->build->devices as $id => $device) {
-            $part = Contacts::part($analysis, $device);
+            $named = "{$device->part->label} {$device->ownLabel()}";
             if (
-                $part->text('style') === 'tilt' &&
-                preg_match('/mercury|quicksilver/i', $part->text('label').' '.$device->text('label')) === 1
+                $device->part->style === 'tilt' &&
+                preg_match('/mercury|quicksilver/i', $named) === 1
             ) {
-                $better = \BenchGlow\Parts\Catalogue::part('tilt_ball');
+                $better = Catalogue::part('tilt_ball');
                 $findings[] = new Finding(
                     $this->id(),
                     Severity::Warning,
-                    $device->textOrNull('circuit'),
+                    $device->circuit(),
                     $id,
-                    Words::first(Contacts::name($device, $part)).
+                    Words::first(Contacts::name($device)).
                         ' holds mercury, which is toxic when it breaks. Take a ball or solid-state type.',
                     'Take a ball tilt switch',
                     $better === null ? null : new UsePart($id, $better),

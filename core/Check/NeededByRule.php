@@ -20,9 +20,9 @@ final class NeededByRule implements ReadsBenchFacts, Rule
     {
         $document = $analysis->build->document;
         $findings = [];
-        foreach ($document->fields()->object('brief')->objects('facts') as $fact) {
-            $by = $fact->text('value');
-            if ($fact->text('kind') !== 'needed_by' || ! Facts::isDay($by)) {
+        foreach ($analysis->build->facts as $fact) {
+            $by = $fact->value;
+            if (! $fact->is('needed_by') || ! Facts::isDay($by)) {
                 continue;
             }
             foreach ($document->fields()->object('work')->objects('parts') as $part) {

@@ -5,8 +5,8 @@ declare(strict_types=1);
 namespace BenchGlow\Check;
 
 use BenchGlow\Analysis\Analysis;
+use BenchGlow\Build\Fact;
 use BenchGlow\Build\Facts;
-use BenchGlow\Format\Fields;
 use BenchGlow\Quantity\Shown;
 use BenchGlow\Quantity\Words;
 
@@ -24,10 +24,10 @@ final class PlaceFactRule implements Rule
     public function check(Analysis $analysis): array
     {
         $findings = [];
-        foreach ($analysis->build->document->fields()->object('brief')->objects('facts') as $fact) {
+        foreach ($analysis->build->facts as $fact) {
             $findings = [
                 ...$findings,
-                ...match ($fact->text('kind')) {
+                ...match ($fact->kind) {
                     'hot' => $this->hot($analysis, $fact),
                     'moving' => $this->moving($analysis, $fact),
                     default => [],
@@ -39,29 +39,29 @@ final class PlaceFactRule implements Rule
     }
 
     /** @return list<Finding> stretches of that place that count with a room's warmth */
-    private function hot(Analysis $analysis, Fields $fact): array
+    private function hot(Analysis $analysis, Fact $fact): array
     {
         $findings = [];
-        foreach ($analysis->build->document->fields()->objects('routes') as $stretch) {
+        foreach ($analysis->build->routes as $stretch) {
             $used =
                 array_filter(
                     $analysis->build->leads,
-                    fn ($l): bool => in_array($stretch->text('id'), $l->route, true),
+                    fn ($l): bool => in_array($stretch->id, $l->route, true),
                 ) !== [];
             if (
                 $used &&
-                $stretch->number('ambient_c', 30.0) <= self::ROOM_C &&
-                Facts::shareWords($fact->text('where'), $stretch->text('label', $stretch->text('id')))
+                ($stretch->ambientC ?? 30.0) <= self::ROOM_C &&
+                Facts::shareWords($fact->where, $stretch->label)
             ) {
                 $findings[] = new Finding(
                     $this->id(),
                     Severity::Note,
                     null,
-                    $stretch->text('id'),
-                    "The brief says it gets hot {$fact->text('where')}; the stretch ".
-                        Words::within($stretch->text('label', $stretch->text('id'))).
+                    $stretch->id,
+                    "The brief says it gets hot {$fact->where}; the stretch ".
+                        Words::within($stretch->label).
                         ' counts with '.
-                        Shown::plain($stretch->number('ambient_c', 30.0), 0).
+                        Shown::plain(($stretch->ambientC ?? 30.0), 0).
                         ' °C. Say how hot it gets: its wires carry less there.',
                 );
             }
@@ -71,10 +71,10 @@ final class PlaceFactRule implements Rule
     }
 
     /** @return list<Finding> leads with a soldered end where it moves */
-    private function moving(Analysis $analysis, Fields $fact): array
+    private function moving(Analysis $analysis, Fact $fact): array
     {
         $findings = [];
-        foreach ($fact->text('where') === '' ? [] : $analysis->build->document->fields()->objects('leads') as $lead) {
+        foreach ($fact->where === '' ? [] : $analysis->build->document->fields()->objects('leads') as $lead) {
             $about =
                 $lead->text('circuit') !== '' &&
                 Facts::concerns($fact, $analysis->build->document, $lead->text('circuit'));
@@ -84,7 +84,7 @@ final class PlaceFactRule implements Rule
                     Severity::Note,
                     $lead->text('circuit'),
                     $lead->text('id'),
-                    "The brief says it moves {$fact->text('where')}; ".
+                    "The brief says it moves {$fact->where}; ".
                         Words::within($lead->text('label', $lead->text('id'))).
                         ' ends in solder, and soldered strands break where they bend. Crimp it, or hold the lead before the joint.',
                 );

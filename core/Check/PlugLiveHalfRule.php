@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace BenchGlow\Check;
 
 use BenchGlow\Analysis\Analysis;
+use BenchGlow\Build\Device\PlugDevice;
 use BenchGlow\Quantity\Shown;
 use BenchGlow\Quantity\Words;
 
@@ -24,8 +25,8 @@ final class PlugLiveHalfRule implements Rule
                 $device = $analysis->build->devices[$thing->plug] ?? null;
                 if (
                     $thing->kind !== 'plug' ||
-                    $device === null ||
-                    Contacts::part($analysis, $device)->text('live_side', 'female') !== 'male' ||
+                    ! $device instanceof PlugDevice ||
+                    $device->liveSide() !== 'male' ||
                     isset($findings[$thing->plug])
                 ) {
                     continue;
@@ -48,7 +49,7 @@ final class PlugLiveHalfRule implements Rule
                         $lead->circuit,
                         $thing->plug,
                         'Pulled apart, '.
-                            Words::within($device->text('label', "plug {$thing->plug}")).
+                            Words::within($device->ownLabel() ?: "plug {$thing->plug}").
                             ' has bare pins at '.
                             Shown::volts($most).
                             ' on the half toward the supply. Change the halves over: the shrouded one belongs there.',

@@ -6,6 +6,7 @@ namespace BenchGlow\Check;
 
 use BenchGlow\Analysis\Analysis;
 use BenchGlow\Quantity\Words;
+use BenchGlow\Scene\RemarkKind;
 
 /** A relay whose contact cuts its own coil (solving.md D2). */
 final class RelayChattersRule implements Rule
@@ -19,12 +20,12 @@ final class RelayChattersRule implements Rule
     {
         $findings = [];
         foreach ($analysis->scenes() as $scene) {
-            if (str_starts_with($scene->reason ?? '', 'oscillates: ')) {
-                $k = explode('.', substr((string) $scene->reason, 12))[0];
+            if ($scene->reason?->is(RemarkKind::Oscillates) === true) {
+                $k = $scene->reason->devices()[0];
                 $findings[$k] ??= new Finding(
                     $this->id(),
                     Severity::Danger,
-                    ($analysis->build->devices[$k] ?? null)?->textOrNull('circuit'),
+                    ($analysis->build->devices[$k] ?? null)?->circuit(),
                     $k,
                     Words::first(Situation::said($analysis, $scene->inputs)).
                         ", the relay `{$k}` chatters: its own contact cuts its coil. Feed the coil from before the contact.",

@@ -6,6 +6,7 @@ namespace BenchGlow\Check;
 
 use BenchGlow\Analysis\Analysis;
 use BenchGlow\Quantity\Words;
+use BenchGlow\Scene\RemarkKind;
 
 /** Relays whose order of moving decides what glows (solving.md D2). */
 final class RelayRaceRule implements Rule
@@ -20,13 +21,13 @@ final class RelayRaceRule implements Rule
         $findings = [];
         foreach ($analysis->scenes() as $scene) {
             foreach ($scene->remarks as $remark) {
-                if (str_starts_with($remark, 'race: ')) {
-                    $who = array_map(fn (string $s): string => explode('.', $s)[0], explode(', ', substr($remark, 6)));
+                if ($remark->is(RemarkKind::Race)) {
+                    $who = array_map(fn (string $s): string => explode('.', $s)[0], $remark->senses);
                     sort($who);
                     $findings[$who[0]] ??= new Finding(
                         $this->id(),
                         Severity::Warning,
-                        ($analysis->build->devices[$who[0]] ?? null)?->textOrNull('circuit'),
+                        ($analysis->build->devices[$who[0]] ?? null)?->circuit(),
                         $who[0],
                         Words::first(Situation::said($analysis, $scene->inputs)).
                             ', it depends on which of `'.

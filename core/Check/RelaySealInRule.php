@@ -6,6 +6,8 @@ namespace BenchGlow\Check;
 
 use BenchGlow\Analysis\Analysis;
 use BenchGlow\Quantity\Words;
+use BenchGlow\Scene\Remark;
+use BenchGlow\Scene\RemarkKind;
 
 /** A relay that stays pulled once it has been (solving.md D3): wanted, or a hang. */
 final class RelaySealInRule implements Rule
@@ -20,18 +22,16 @@ final class RelaySealInRule implements Rule
         $findings = [];
         foreach ($analysis->scenes() as $scene) {
             foreach ($scene->remarks as $remark) {
-                if (
-                    str_starts_with($remark, 'holds once pulled: ') &&
-                    array_filter(
-                        $scene->remarks,
-                        fn (string $r): bool => str_starts_with($r, 'coil under-driven') || str_starts_with($r, 'race'),
-                    ) === []
-                ) {
-                    $k = explode('.', substr($remark, 19))[0];
+                $doubtful = array_filter(
+                    $scene->remarks,
+                    fn (Remark $r): bool => $r->is(RemarkKind::UnderDriven) || $r->is(RemarkKind::Race),
+                );
+                if ($remark->is(RemarkKind::Holds) && $doubtful === []) {
+                    $k = $remark->devices()[0];
                     $findings[$k] ??= new Finding(
                         $this->id(),
                         Severity::Note,
-                        ($analysis->build->devices[$k] ?? null)?->textOrNull('circuit'),
+                        ($analysis->build->devices[$k] ?? null)?->circuit(),
                         $k,
                         Words::first(Situation::said($analysis, $scene->inputs)).
                             ", `{$k}` stays pulled once it has been: its own contact feeds its coil. Right for a latch; else it hangs until the feed goes.",

@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace BenchGlow\Check;
 
 use BenchGlow\Analysis\Analysis;
+use BenchGlow\Build\HostWire;
 use BenchGlow\Quantity\Words;
 
 /** A lead on a host wire that must not be tapped, or not without asking. */
@@ -19,7 +20,7 @@ final class SignalNotToTapRule implements Rule
     {
         $findings = [];
         foreach (Tap::all($analysis) as $tap) {
-            $rule = $tap->isWire() ? $tap->host->text('tap', 'allowed') : 'allowed';
+            $rule = $tap->host instanceof HostWire ? $tap->host->tap : 'allowed';
             if ($rule === 'never') {
                 $findings[$tap->id()] ??= new Finding(
                     $this->id(),

@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace BenchGlow\Check;
 
 use BenchGlow\Analysis\Analysis;
+use BenchGlow\Build\HostWire;
 use BenchGlow\Quantity\Shown;
 use BenchGlow\Quantity\Words;
 
@@ -20,7 +21,7 @@ final class SignalOverCapacityRule implements Rule
     {
         $findings = [];
         foreach (Tap::all($analysis) as $tap) {
-            $limit = $tap->isWire() ? $tap->host->numberOrNull('max_a') : null;
+            $limit = $tap->host instanceof HostWire ? $tap->host->maxA : null;
             $through = $tap->throughA($analysis);
             if ($limit !== null && $through > $limit + 1e-9) {
                 $findings[$tap->id()] ??= new Finding(

@@ -5,15 +5,16 @@ declare(strict_types=1);
 namespace BenchGlow\Check;
 
 use BenchGlow\Analysis\Analysis;
-use BenchGlow\Format\Fields;
+use BenchGlow\Build\Device\FuseTapDevice;
+use BenchGlow\Build\HostWay;
+use BenchGlow\Build\HostWire;
 use BenchGlow\Quantity\Words;
 
 /** Where the build takes from its host: a lead on a host wire or way, or a fuse tap in a way. */
 final readonly class Tap
 {
     private function __construct(
-        public string $section,
-        public Fields $host,
+        public HostWire|HostWay $host,
         public string $pin,
         public ?string $lead,
         public ?string $device,
@@ -28,11 +29,10 @@ final readonly class Tap
         foreach ($analysis->build->leads as $lead) {
             foreach (array_merge([], ...$lead->cores) as $pin) {
                 $id = explode('.', (string) $pin)[0];
-                $section = $analysis->build->index->sections[$id] ?? '';
-                if (in_array($section, ['host.wires', 'host.ways'], true)) {
+                $host = $analysis->build->wires[$id] ?? ($analysis->build->ways[$id] ?? null);
+                if ($host !== null) {
                     $taps[] = new self(
-                        $section,
-                        $analysis->build->index->item($id),
+                        $host,
                         (string) $pin,
                         $lead->id,
                         null,
@@ -42,14 +42,14 @@ final readonly class Tap
             }
         }
         foreach ($analysis->build->devices as $id => $device) {
-            if ($device->text('kind') === 'fuse_tap') {
+            $host = $device instanceof FuseTapDevice ? $analysis->build->ways[$device->way()] ?? null : null;
+            if ($host !== null) {
                 $taps[] = new self(
-                    'host.ways',
-                    $analysis->build->index->item($device->text('way')),
+                    $host,
                     "{$id}.out",
                     null,
                     $id,
-                    $device->textOrNull('circuit'),
+                    $device->circuit(),
                 );
             }
         }
@@ -59,12 +59,12 @@ final readonly class Tap
 
     public function id(): string
     {
-        return $this->host->text('id');
+        return $this->host->id;
     }
 
     public function label(): string
     {
-        return $this->host->text('label', $this->id());
+        return $this->host->label;
     }
 
     public function name(): string
@@ -74,16 +74,15 @@ final readonly class Tap
 
     public function isWire(): bool
     {
-        return $this->section === 'host.wires';
+        return $this->host instanceof HostWire;
     }
 
     /** Amps of the fuse that protects the donor; null: not known. */
     public function fuseA(Analysis $analysis): ?float
     {
-        return $this->host->numberOrNull('fuse_a') ??
-            ($this->host->has('way')
-                ? $analysis->build->index->item($this->host->text('way'))->numberOrNull('fuse_a')
-                : null);
+        $way = $this->host instanceof HostWire ? $this->host->way : null;
+
+        return $this->host->fuseA ?? ($analysis->build->ways[(string) $way] ?? null)?->fuseA;
     }
 
     /** Most amps through the donor, its own load included. */

@@ -5,6 +5,8 @@ declare(strict_types=1);
 namespace BenchGlow\Check;
 
 use BenchGlow\Analysis\Analysis;
+use BenchGlow\Build\Device\Device;
+use BenchGlow\Build\Device\JointDevice;
 use BenchGlow\Quantity\Shown;
 use BenchGlow\Quantity\Words;
 
@@ -31,7 +33,7 @@ final class TapGaugeRule implements Rule
                     $other = match (true) {
                         ($analysis->build->index->sections[$id] ?? '') === 'host.wires' &&
                             ($ends[$e] ?? null) === 'idc_tap' => $thing->numberOrNull('area_mm2'),
-                        ($analysis->build->devices[$id] ?? null)?->text('style') === 'idc_tap' => self::trunkMm2(
+                        self::isTap($analysis->build->devices[$id] ?? null) => self::trunkMm2(
                             $analysis,
                             $id,
                             $lead->id,
@@ -84,5 +86,10 @@ final class TapGaugeRule implements Rule
         }
 
         return null;
+    }
+
+    private static function isTap(?Device $device): bool
+    {
+        return $device instanceof JointDevice && $device->isTap();
     }
 }

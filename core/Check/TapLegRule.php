@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace BenchGlow\Check;
 
 use BenchGlow\Analysis\Analysis;
+use BenchGlow\Build\Device\FuseTapDevice;
 use BenchGlow\Edit\SetField;
 use BenchGlow\Quantity\Shown;
 
@@ -20,11 +21,11 @@ final class TapLegRule implements Rule
     {
         $findings = [];
         foreach ($analysis->build->devices as $id => $device) {
-            $leg = $device->text('kind') === 'fuse_tap' ? $device->text('live_leg', 'common') : 'common';
-            if ($leg === 'common') {
+            if (! $device instanceof FuseTapDevice || $device->liveLeg() === 'common') {
                 continue;
             }
-            $way = $analysis->build->index->item($device->text('way'))->text('label', $device->text('way'));
+            $leg = $device->liveLeg();
+            $way = $analysis->build->label($device->way());
             $edit = new SetField($id, 'live_leg', 'common');
             $findings[] =
                 $leg === 'other'

@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace BenchGlow\Check;
 
 use BenchGlow\Analysis\Analysis;
+use BenchGlow\Build\HostWire;
 use BenchGlow\Edit\AddItem;
 use BenchGlow\Format\Fields;
 use BenchGlow\Quantity\Shown;
@@ -25,8 +26,8 @@ final class TapUnfusedRule implements Rule
             // A lead on a ground-switched wire is fed from our own side: shorted to ground it only pulls the trigger.
             if (
                 $tap->lead === null ||
-                ($tap->isWire() && $tap->host->text('polarity') === 'ground') ||
-                (str_ends_with($tap->pin, '.line') && ! $tap->host->has('live_when'))
+                ($tap->host instanceof HostWire && ! $tap->host->positive) ||
+                (str_ends_with($tap->pin, '.line') && $tap->host->liveWhen === null)
             ) {
                 continue;
             }

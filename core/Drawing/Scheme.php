@@ -5,6 +5,9 @@ declare(strict_types=1);
 namespace BenchGlow\Drawing;
 
 use BenchGlow\Build\Build;
+use BenchGlow\Build\Device\ControllerDevice;
+use BenchGlow\Build\Device\FuseTapDevice;
+use BenchGlow\Build\Device\RelayDevice;
 use BenchGlow\Build\Light;
 use BenchGlow\Build\Want;
 use BenchGlow\Harness\Bodies;
@@ -100,7 +103,7 @@ final class Scheme
             $this->join($wire->from, $wire->to);
         }
         foreach ($this->bodies->joins as [$a, $b]) {
-            if (($this->build->devices[explode('.', $a)[0]] ?? null)?->text('kind') !== 'controller') {
+            if (! ($this->build->devices[explode('.', $a)[0]] ?? null) instanceof ControllerDevice) {
                 $this->join($a, $b);
             }
         }
@@ -161,7 +164,7 @@ final class Scheme
             $wired[$wire->from] = $wired[$wire->to] = true;
         }
         foreach ($this->build->devices as $id => $device) {
-            if ($device->text('kind') === 'controller') {
+            if ($device instanceof ControllerDevice) {
                 $this->boxes[$id] = array_values(
                     array_filter($this->harness->things[$id]->pins ?? [], fn (string $p): bool => isset($wired[$p])),
                 );
@@ -345,7 +348,7 @@ final class Scheme
         $lead = $this->harness->things[$thing]->lead ?? '';
 
         return ($lead === ''
-            ? ($this->build->devices[$thing] ?? null)?->text('circuit')
+            ? ($this->build->devices[$thing] ?? null)?->circuit()
             : $this->build->leads[$lead]->circuit) ?? '';
     }
 
@@ -399,7 +402,8 @@ final class Scheme
         $beside = [];
         foreach (array_keys($seen) as $id) {
             $part = $this->pairs[$id][1] ?? $id;
-            $beside[$part] = $beside[($this->build->devices[$part] ?? null)?->text('way') ?? ''] = true;
+            $device = $this->build->devices[$part] ?? null;
+            $beside[$part] = $beside[$device instanceof FuseTapDevice ? $device->way() : ''] = true;
         }
         foreach ($this->pairs as $id => [$kind, $part]) {
             $seen +=
@@ -432,12 +436,7 @@ final class Scheme
                 $todo[] = [$sense->to];
             }
         }
-        foreach (
-            array_filter(
-                $this->build->devices[$thing]->has('hears') ? $this->build->devices[$thing]->object('hears')->data : [],
-                is_string(...),
-            ) as $heard
-        ) {
+        foreach ($this->build->devices[$thing]->hears() as $heard) {
             $sender = explode('.', $heard)[0];
             if (isset($this->boxes[$sender]) && ! isset($seen[$sender])) {
                 $seen[$sender] = true;
@@ -472,7 +471,7 @@ final class Scheme
         [$left, $right] = $swap ? [[$b, $nb], [$a, $na]] : [[$a, $na], [$b, $nb]];
         $tie =
             in_array($kind, ['contact', 'coil'], true) &&
-            ($this->build->devices[$part] ?? null)?->text('kind') === 'relay'
+            ($this->build->devices[$part] ?? null) instanceof RelayDevice
                 ? $part
                 : '';
         $this->symbols[$id] = new Symbol($id, $kind, $part, [$left], [$right], $back, $swap ? -1 : 1, $tie);
@@ -573,7 +572,7 @@ final class Scheme
         foreach ($this->harness->things as $thing) {
             $item =
                 $this->build->lights[$thing->id]->circuit ??
-                (($this->build->devices[$thing->id] ?? null)?->textOrNull('circuit') ??
+                (($this->build->devices[$thing->id] ?? null)?->circuit() ??
                     ($thing->lead === '' ? null : $this->build->leads[$thing->lead]->circuit));
             foreach (
                 $item === $owner && $thing->kind !== 'joint'

@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace BenchGlow\Drawing;
 
 use BenchGlow\Analysis\Analysis;
+use BenchGlow\Build\Device\FuseTapDevice;
 use BenchGlow\Build\When;
 use BenchGlow\Check\Finding;
 use BenchGlow\Format\Fields;
@@ -174,13 +175,14 @@ final class Sketch
     {
         $local = (string) substr((string) strrchr($symbol->id, '.'), 1);
         $item = $this->item($symbol->part);
+        $device = $this->analysis->build->devices[$symbol->part] ?? null;
 
         return match ($symbol->kind) {
             'fuse' => isset($this->analysis->fuses[$symbol->id])
                 ? ["fuse {$symbol->id}", $this->fitted($symbol->id)]
                 : [
-                    $item->text('kind') === 'fuse_tap'
-                        ? 'tap in '.Words::within($this->item($item->text('way'))->text('label', $item->text('way')))
+                    $device instanceof FuseTapDevice
+                        ? 'tap in '.Words::within($this->analysis->build->label($device->way()))
                         : 'fuse of '.Words::within($this->name($symbol)),
                     $item->has('fuse_a') ? Shown::amps($item->number('fuse_a')) : 'open',
                 ],
@@ -204,9 +206,7 @@ final class Sketch
 
     private function contactName(Symbol $symbol, string $local): string
     {
-        $contacts = (
-            $this->analysis->build->parts[$this->item($symbol->part)->text('part')] ?? new Fields([])
-        )->objects('contacts');
+        $contacts = ($this->analysis->build->devices[$symbol->part] ?? null)->part->contacts ?? [];
 
         return $this->name($symbol).($symbol->tie === '' && count($contacts) > 1 ? " {$local}" : '');
     }

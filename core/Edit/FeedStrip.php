@@ -41,7 +41,7 @@ final readonly class FeedStrip implements Edit
     {
         $draft->known($light);
         $item = $draft->index->item($light);
-        if ($item->text('kind') !== 'strip') {
+        if (! $item->isA('strip')) {
             throw BadBuild::at('/id', "`{$light}` is no strip; only a strip has feed points.");
         }
 

@@ -36,7 +36,7 @@ final readonly class SetWire implements Edit
             $wire = $draft->index->has($name) ? $name : null;
             foreach ($draft->document->fields()->objects('parts') as $part) {
                 if (
-                    $part->text('kind') === 'wire' &&
+                    $part->isA('wire') &&
                     $part->integer('cores', 1) === 1 &&
                     abs($part->number('area_mm2') - $area) < 1e-9
                 ) {

@@ -40,7 +40,7 @@ final readonly class UsePart implements Edit
         $kind =
             ['strip' => 'strip', 'led' => 'leds', 'module' => 'module'][$part->text('kind')] ??
             throw BadBuild::at('/part', 'this part gives no light.');
-        if ($item->text('kind') !== $kind) {
+        if (! $item->isA($kind)) {
             throw BadBuild::at(
                 '/part',
                 "`{$light}` is a {$item->text('kind')}; a {$part->text('kind')} needs a light of its own.",
@@ -62,7 +62,7 @@ final readonly class UsePart implements Edit
 
     private static function diode(Draft $draft, string $id, Fields $part): void
     {
-        if ($part->text('kind') !== 'diode' || $draft->index->item($id)->text('kind') !== 'diode') {
+        if (! $part->isA('diode') || ! $draft->index->item($id)->isA('diode')) {
             throw BadBuild::at('/part', "`{$id}` takes a diode.");
         }
         $old = $draft->index->item($id)->text('part');
@@ -88,7 +88,7 @@ final readonly class UsePart implements Edit
     private static function device(Draft $draft, string $id, Fields $device, Fields $part): void
     {
         $kind = $device->text('kind');
-        if ($part->text('kind') !== $kind) {
+        if (! $part->isA($kind)) {
             throw BadBuild::at(
                 '/part',
                 "`{$id}` is a {$kind}; `{$part->text('label', $part->text('id'))}` is a {$part->text('kind')}.",

@@ -280,7 +280,7 @@ final class WayWriter
             $contacts = ($parts[$f->text('part')] ?? new Fields([]))->objects('contacts');
             if (
                 $f->text('id') === $this->ids[$role] &&
-                $f->text('kind') === 'switch' &&
+                $f->isA('switch') &&
                 in_array($local, ['in', 'out'], true) &&
                 $contacts !== []
             ) {

@@ -83,4 +83,10 @@ final readonly class Fields
     {
         return array_values(array_filter($this->items($name), is_string(...)));
     }
+
+    /** Whether it says that it is of a kind; for what reads documents before they are typed. */
+    public function isA(string $kind): bool
+    {
+        return $this->text('kind') === $kind;
+    }
 }

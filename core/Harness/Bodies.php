@@ -5,7 +5,12 @@ declare(strict_types=1);
 namespace BenchGlow\Harness;
 
 use BenchGlow\Build\Build;
-use BenchGlow\Format\Fields;
+use BenchGlow\Build\Device\ControllerDevice;
+use BenchGlow\Build\Device\Device;
+use BenchGlow\Build\Device\FuseTapDevice;
+use BenchGlow\Build\HostLamp;
+use BenchGlow\Build\HostWay;
+use BenchGlow\Build\HostWire;
 use BenchGlow\Law\FilamentLaw;
 use BenchGlow\Law\Law;
 use BenchGlow\Law\Resistor;
@@ -46,28 +51,19 @@ final readonly class Bodies
     public static function of(Build $build, string $unknownLeg = 'load'): self
     {
         $contacts = $senses = $loads = $fixed = $joins = [];
-        $host = $build->document->fields()->object('host');
-        foreach ($host->objects('ways') as $way) {
+        foreach ($build->ways as $way) {
             self::way($build, $way, $contacts, $fixed, $joins);
         }
-        foreach ($host->objects('wires') as $wire) {
+        foreach ($build->wires as $wire) {
             self::wire($build, $wire, $contacts, $loads, $fixed);
         }
         foreach ($build->devices as $id => $device) {
-            if ($device->text('kind') === 'fuse_tap') {
-                $leg = ['common' => 'line', 'other' => 'load'][$device->text('live_leg', 'common')] ?? $unknownLeg;
-                $fixed["{$id}.fuse"] = ["{$id}.out", "{$device->text('way')}.{$leg}", new Resistor(self::FUSE_OHM)];
+            if ($device instanceof FuseTapDevice) {
+                $leg = $device->side() ?? $unknownLeg;
+                $fixed["{$id}.fuse"] = ["{$id}.out", "{$device->way()}.{$leg}", new Resistor(self::FUSE_OHM)];
             }
-            if (in_array($device->text('kind'), ['switch', 'relay', 'controller'], true)) {
-                self::device(
-                    $id,
-                    $device,
-                    $build->parts[$device->text('part')] ?? new Fields([]),
-                    $contacts,
-                    $senses,
-                    $fixed,
-                    $joins,
-                );
+            if ($device->hasBody()) {
+                self::device($id, $device, $contacts, $senses, $fixed, $joins);
             }
         }
 
@@ -79,10 +75,10 @@ final readonly class Bodies
      * @param  array<string, array{string, string, Law}>  $fixed
      * @param  list<array{string, string}>  $joins
      */
-    private static function way(Build $build, Fields $way, array &$contacts, array &$fixed, array &$joins): void
+    private static function way(Build $build, HostWay $way, array &$contacts, array &$fixed, array &$joins): void
     {
-        $id = $way->text('id');
-        $supply = $way->text('fed_by');
+        $id = $way->id;
+        $supply = $way->fedBy;
         $contacts["{$id}.live"] = new Contact(
             "{$id}.live",
             $id,
@@ -91,21 +87,21 @@ final readonly class Bodies
             self::CONTACT_OHM,
             null,
             null,
-            $way->has('live_when') ? $way->object('live_when')->data : null,
+            $way->liveWhen,
         );
-        if (in_array($way->text('kind'), ['post', 'bus_stud'], true)) {
+        if ($way->isPoint()) {
             return;
         }
-        if ($way->has('fuse_a')) {
+        if ($way->fuseA !== null) {
             $fixed["{$id}.fuse"] = ["{$id}.line", "{$id}.load", new Resistor(self::FUSE_OHM)];
         } else {
             $joins[] = ["{$id}.line", "{$id}.load"];
         }
-        if ($way->number('load_a') > 0.0) {
+        if ((float) $way->loadA > 0.0) {
             $fixed["{$id}.own"] = [
                 "{$id}.load",
                 "{$supply}.minus",
-                new Resistor($build->supplies[$supply]->nominalV / $way->number('load_a')),
+                new Resistor($build->supplies[$supply]->nominalV / (float) $way->loadA),
             ];
         }
     }
@@ -115,18 +111,17 @@ final readonly class Bodies
      * @param  array<string, HostLoad>  $loads
      * @param  array<string, array{string, string, Law}>  $fixed
      */
-    private static function wire(Build $build, Fields $wire, array &$contacts, array &$loads, array &$fixed): void
+    private static function wire(Build $build, HostWire $wire, array &$contacts, array &$loads, array &$fixed): void
     {
-        $id = $wire->text('id');
-        $supply = $wire->text('fed_by');
-        $positive = $wire->text('polarity') === 'positive';
-        $source = $wire->has('way') ? "{$wire->text('way')}.load" : "{$supply}.plus";
-        $live = $wire->has('live_when') ? $wire->object('live_when')->data : null;
-        $behaviour = $wire->object('behaviour');
+        $id = $wire->id;
+        $supply = $wire->fedBy;
+        $positive = $wire->positive;
+        $source = $wire->way !== null ? "{$wire->way}.load" : "{$supply}.plus";
+        $live = $wire->liveWhen;
         $fixed["{$id}.source"] = [
             $positive ? $source : $id,
             "{$id}!switch",
-            new Resistor(max($wire->number('source_ohm', 0.05), 1e-3)),
+            new Resistor(max($wire->sourceOhm, 1e-3)),
         ];
         $contacts["{$id}.live"] = new Contact(
             "{$id}.live",
@@ -134,40 +129,40 @@ final readonly class Bodies
             "{$id}!switch",
             $positive ? $id : "{$supply}.minus",
             self::CONTACT_OHM,
-            $wire->numberOrNull('max_a'),
+            $wire->maxA,
             null,
             $live,
-            flashHz: $behaviour->text('kind') === 'flashing' ? $behaviour->number('hz', 1.5) : null,
+            flashHz: $wire->flashes() ? $wire->flashHz : null,
         );
-        foreach ($wire->objects('loads') as $load) {
-            $key = "{$id}.{$load->text('id')}";
+        foreach ($wire->loads as $load) {
+            $key = "{$id}.{$load->id}";
             [$from, $to] = $positive ? [$id, "{$supply}.minus"] : [$source, $id];
-            $atV = $load->number('at_v', $build->supplies[$supply]->nominalV);
-            $watts = max($load->number('w', 1.0), 1e-3);
+            $atV = $load->atV ?? $build->supplies[$supply]->nominalV;
+            $watts = max($load->watts, 1e-3);
             $fixed[$key] = [$from, $to, self::loadLaw($load, $watts, $atV)];
             $loads[$key] = new HostLoad(
-                $load->text('id'),
+                $load->id,
                 $id,
-                $load->text('kind'),
+                $load->kind,
                 $from,
                 $to,
                 $atV,
                 $watts / $atV,
-                $live ?? ['all' => []],
-                $load->text('colour', 'warm_white'),
-                $load->number('lm'),
-                $load->textOrNull('mixes_into'),
+                $wire->live(),
+                $load->colour,
+                $load->lumens,
+                $load->mixesInto,
             );
         }
     }
 
-    private static function loadLaw(Fields $load, float $watts, float $atV): Law
+    private static function loadLaw(HostLamp $load, float $watts, float $atV): Law
     {
-        if ($load->text('kind') === 'filament') {
+        if ($load->isFilament()) {
             return new FilamentLaw($watts, $atV);
         }
-        if ($load->text('kind') === 'led') {
-            $vf = self::VF[$load->text('colour', 'white')] ?? 3.1;
+        if ($load->isLed()) {
+            $vf = ($load->colourKnown ? self::VF[$load->colour] ?? null : null) ?? 3.1;
             $n = max(1, (int) floor((0.75 * $atV) / $vf));
 
             return StringLaw::of($vf, $watts / $atV, $n, max(0.0, (($atV - $n * $vf) * $atV) / $watts));
@@ -184,59 +179,56 @@ final readonly class Bodies
      */
     private static function device(
         string $id,
-        Fields $device,
-        Fields $part,
+        Device $device,
         array &$contacts,
         array &$senses,
         array &$fixed,
         array &$joins,
     ): void {
-        $pins = $part->texts('pins');
+        $part = $device->part;
+        $pins = $part->pins;
         $node = fn (string $name): string => in_array($name, $pins, true) ? "{$id}.{$name}" : "{$id}!{$name}";
         $power = null;
-        foreach ($part->objects('inside') as $branch) {
+        foreach ($part->inside as $branch) {
             [$from, $to, $name] = [
-                $node($branch->text('from')),
-                $node($branch->text('to')),
-                "{$id}.{$branch->text('id')}",
+                $node($branch->from),
+                $node($branch->to),
+                "{$id}.{$branch->id}",
             ];
-            if ($branch->text('kind') === 'link') {
+            if ($branch->isLink()) {
                 $joins[] = [$from, $to];
 
                 continue;
             }
             $fixed[$name] = [$from, $to, Inside::law($branch)];
-            if ($branch->text('kind') === 'sense') {
+            if ($branch->isSense()) {
                 $senses[$name] = new Sense(
                     $name,
                     $id,
                     $from,
                     $to,
-                    $branch->number('pull_in_v'),
-                    $branch->number('drop_out_v'),
-                    $branch->flag('either_way', true),
-                    $branch->number('hold_s'),
+                    $branch->pullInV(),
+                    $branch->dropOutV(),
+                    $branch->fields->flag('either_way', true),
+                    $branch->fields->number('hold_s'),
                 );
-                $power = $branch->text('id') === 'power' ? $name : $power;
+                $power = $branch->id === 'power' ? $name : $power;
             }
         }
-        foreach ($part->objects('contacts') as $contact) {
-            $name = "{$id}.{$contact->text('id')}";
-            $set =
-                $contact->text('duty') === 'set'
-                    ? $device->object('set')->number($contact->text('id'), 1.0)
-                    : $contact->number('duty', 1.0);
+        foreach ($part->contacts as $contact) {
+            $name = "{$id}.{$contact->id}";
+            $set = $contact->duty ?? ($device instanceof ControllerDevice ? $device->set($contact->id) : 1.0);
             $contacts[$name] = new Contact(
                 $name,
                 $id,
-                $node($contact->text('from')),
-                $node($contact->text('to')),
-                max($contact->number('ohm', self::CONTACT_OHM), 1e-3),
-                $contact->numberOrNull('max_a'),
-                $contact->object('closed_when')->data,
+                $node($contact->from),
+                $node($contact->to),
+                max($contact->ohm ?? self::CONTACT_OHM, 1e-3),
+                $contact->maxA,
+                $contact->closedWhen,
                 null,
                 $set,
-                $contact->numberOrNull('flash_hz'),
+                $contact->flashHz,
                 $power,
             );
         }

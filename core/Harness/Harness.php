@@ -29,21 +29,21 @@ final readonly class Harness
         foreach ($build->supplies as $supply) {
             $things[$supply->id] = new Thing($supply->id, 'supply', ["{$supply->id}.plus", "{$supply->id}.minus"]);
         }
-        $pins = Pins::of($build->index);
-        foreach ($build->document->fields()->object('host')->objects('grounds') as $ground) {
-            $things[$ground->text('id')] = new Thing($ground->text('id'), 'ground', [$ground->text('id')]);
+        foreach (array_keys($build->grounds) as $id) {
+            $things[$id] = new Thing($id, 'ground', [$id]);
         }
-        foreach (['ways' => 'way', 'wires' => 'host_wire'] as $list => $kind) {
-            foreach ($build->document->fields()->object('host')->objects($list) as $item) {
-                $things[$item->text('id')] = new Thing($item->text('id'), $kind, self::full($item->text('id'), $pins));
-            }
+        foreach ($build->ways as $id => $way) {
+            $things[$id] = new Thing($id, 'way', self::full($id, $way->pins()));
+        }
+        foreach (array_keys($build->wires) as $id) {
+            $things[$id] = new Thing($id, 'host_wire', [$id]);
         }
         foreach ($build->lights as $light) {
             $things[$light->id] = self::light($light, $alias);
         }
         foreach ($build->devices as $id => $device) {
-            if ($device->text('kind') !== 'plug') {
-                $things[$id] = new Thing($id, $device->text('kind'), self::full($id, $pins));
+            if ($device->isPlaced()) {
+                $things[$id] = new Thing($id, $device->kind(), self::full($id, $device->pins()));
             }
         }
         $wires = [];
@@ -54,10 +54,13 @@ final readonly class Harness
         return new self($things, $wires, $alias);
     }
 
-    /** @return list<string> */
-    private static function full(string $id, Pins $pins): array
+    /**
+     * @param  list<string>  $pins
+     * @return list<string>
+     */
+    private static function full(string $id, array $pins): array
     {
-        return array_map(fn (string $p): string => $p === '' ? $id : "{$id}.{$p}", $pins->names($id) ?? []);
+        return array_map(fn (string $p): string => $p === '' ? $id : "{$id}.{$p}", $pins);
     }
 
     /** @param  array<string, string>  $alias */
@@ -151,7 +154,7 @@ final readonly class Harness
             return $lead->lengthM;
         }
 
-        return array_sum(array_map(fn (string $r): float => $build->index->item($r)->number('length_m'), $lead->route));
+        return array_sum(array_map(fn (string $r): float => (float) ($build->routes[$r] ?? null)?->lengthM, $lead->route));
     }
 
     public function pin(string $written): string

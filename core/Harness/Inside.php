@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace BenchGlow\Harness;
 
+use BenchGlow\Build\PartBranch;
 use BenchGlow\Format\Fields;
 use BenchGlow\Law\HeldLaw;
 use BenchGlow\Law\Law;
@@ -16,19 +17,21 @@ final class Inside
 {
     private const LEAST_OHM = 1e-3;
 
-    public static function law(Fields $branch): Law
+    public static function law(PartBranch $branch): Law
     {
-        return match ($branch->text('kind')) {
+        $f = $branch->fields;
+
+        return match ($branch->kind) {
             'string' => StringLaw::of(
-                $branch->number('vf_v'),
-                $branch->number('if_a'),
-                $branch->integer('series_leds', 1),
-                $branch->number('ohm'),
+                $f->number('vf_v'),
+                $f->number('if_a'),
+                $f->integer('series_leds', 1),
+                $f->number('ohm'),
             ),
-            'diode' => self::diode($branch, 'silicon'),
-            'linear' => new LinearLaw($branch->number('amps'), $branch->number('dropout_v')),
-            'switching' => new HeldLaw($branch->number('watts'), $branch->number('from_v'), $branch->number('to_v')),
-            default => new Resistor(max($branch->number('ohm'), self::LEAST_OHM)),
+            'diode' => self::diode($f, 'silicon'),
+            'linear' => new LinearLaw($f->number('amps'), $f->number('dropout_v')),
+            'switching' => new HeldLaw($f->number('watts'), $f->number('from_v'), $f->number('to_v')),
+            default => new Resistor(max($f->number('ohm'), self::LEAST_OHM)),
         };
     }
 

@@ -6,6 +6,7 @@ namespace BenchGlow\Harness;
 
 use BenchGlow\Build\Build;
 use BenchGlow\Build\Lead;
+use BenchGlow\Build\Route;
 use BenchGlow\Parts\Copper;
 use BenchGlow\Quantity\Gauge;
 
@@ -31,9 +32,9 @@ final readonly class LeadWire
     /** The part chosen for the lead, or $standIn where it follows the recommendation. */
     public static function of(Build $build, Lead $lead, ?Gauge $standIn): self
     {
-        $stretches = array_map(fn (string $r) => $build->index->item($r), $lead->route);
-        $ambients = array_map(fn ($r): float => $r->number('ambient_c', self::AMBIENT_C), $stretches);
-        $lengths = array_map(fn ($r): float => $r->number('length_m'), $stretches);
+        $stretches = array_map(fn (string $r): ?Route => $build->routes[$r] ?? null, $lead->route);
+        $ambients = array_map(fn (?Route $r): float => $r->ambientC ?? self::AMBIENT_C, $stretches);
+        $lengths = array_map(fn (?Route $r): float => $r->lengthM ?? 0.0, $stretches);
         $known = array_sum($lengths);
         $mean =
             $ambients === []
@@ -51,10 +52,10 @@ final readonly class LeadWire
         $moves =
             array_filter(
                 $stretches,
-                fn ($r): bool => in_array('moving', $r->texts('hazards'), true) ||
-                    in_array($r->text('zone'), ['hinge', 'floor'], true),
+                fn (?Route $r): bool => $r !== null &&
+                    ($r->is('moving') || in_array($r->zone, ['hinge', 'floor'], true)),
             ) !== [];
-        $part = $lead->wire === null ? null : $build->parts[$lead->wire] ?? null;
+        $part = $lead->wire === null ? null : ($build->parts[$lead->wire] ?? null)?->fields;
         $area = $part?->number('area_mm2') ?? ($standIn->areaMm2 ?? 1.0);
         $awg = $part === null ? $standIn?->awg : ($part->has('awg') ? $part->integer('awg') : null);
 

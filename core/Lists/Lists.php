@@ -6,6 +6,9 @@ namespace BenchGlow\Lists;
 
 use BenchGlow\Analysis\Analysis;
 use BenchGlow\Analysis\FuseFigures;
+use BenchGlow\Build\Device\Device;
+use BenchGlow\Build\Device\FuseTapDevice;
+use BenchGlow\Build\Device\JointDevice;
 use BenchGlow\Build\Light;
 use BenchGlow\Harness\HostLoad;
 use BenchGlow\Light\Colour;
@@ -90,13 +93,13 @@ final readonly class Lists
     public function spare(): array
     {
         $rows = [];
-        $host = $this->analysis->build->document->fields()->object('host');
-        foreach (['ways' => '.fuse', 'wires' => '.source'] as $list => $branch) {
-            foreach ($host->objects($list) as $item) {
-                $fuse = $item->numberOrNull('fuse_a');
-                $through = $this->analysis->peakA($item->text('id').$branch);
+        $build = $this->analysis->build;
+        foreach (['.fuse' => $build->ways, '.source' => $build->wires] as $branch => $donors) {
+            foreach ($donors as $item) {
+                $fuse = $item->fuseA;
+                $through = $this->analysis->peakA($item->id.$branch);
                 $rows[] = [
-                    'donor' => $item->text('id'),
+                    'donor' => $item->id,
                     'fuse_a' => $fuse,
                     'through_a' => $through,
                     'spare_a' => $fuse === null ? null : 0.75 * $fuse - $through,
@@ -146,7 +149,7 @@ final readonly class Lists
         $taps = count(
             array_filter(
                 $this->analysis->build->devices,
-                fn ($d): bool => $d->text('style') === 'idc_tap' || $d->text('kind') === 'fuse_tap',
+                fn (Device $d): bool => ($d instanceof JointDevice && $d->isTap()) || $d instanceof FuseTapDevice,
             ),
         );
 

@@ -151,24 +151,11 @@ final class PartsList
     {
         $rows = [];
         foreach ($analysis->build->devices as $device) {
-            $part = $analysis->build->parts[$device->text('part')] ?? null;
-            $style = $device->text('style', 'solder');
-            [$key, $label] = match ($device->text('kind')) {
-                'joint' => ["joint_{$style}", str_replace('_', ' ', $style).' joint'],
-                'fuse_tap' => [
-                    'fuse_tap_'.$device->number('fuse_a'),
-                    'fuse tap'.
-                    ($device->has('fuse_a') ? ', '.Shown::plain($device->number('fuse_a'), 1).' A' : ''),
-                ],
-                default => [
-                    $device->text('part'),
-                    $part?->text('label', $device->text('part')) ?? $device->text('part'),
-                ],
-            };
-            if ($key === 'joint_solder') {
+            $row = $device->row();
+            if ($row === null) {
                 continue;
             }
-            $price = $part?->numberOrNull('price');
+            [$key, $label, $price] = $row;
             $rows[$key] ??= [
                 'part' => $key,
                 'label' => $label,
@@ -190,7 +177,7 @@ final class PartsList
         foreach ($analysis->leads as $lead) {
             $label = $lead->wire->label();
             $own = $analysis->build->leads[$lead->id]->wire;
-            $perM = $own === null ? null : ($analysis->build->parts[$own] ?? new Fields([]))->numberOrNull('price');
+            $perM = $own === null ? null : $analysis->build->part($own)->price;
             foreach (Catalogue::shelf('wires') as $entry) {
                 if ($perM === null && abs($entry->number('area_mm2') - $lead->wire->areaMm2) < 1e-3) {
                     $perM = $entry->numberOrNull('price_per_m');
@@ -231,12 +218,12 @@ final class PartsList
                     'resistor' => ["resistor_{$thing->ohm}", Shown::ohms($thing->ohm).' resistor'],
                     default => [
                         $thing->part,
-                        ($analysis->build->parts[$thing->part] ?? new Fields([]))->text('label', $thing->part),
+                        $analysis->build->part($thing->part)->label ?: $thing->part,
                     ],
                 };
                 $price =
                     $thing->kind === 'diode'
-                        ? ($analysis->build->parts[$thing->part] ?? new Fields([]))->numberOrNull('price')
+                        ? $analysis->build->part($thing->part)->price
                         : null;
                 foreach ($thing->kind === 'fuse' ? Catalogue::shelf('fuses') : [] as $entry) {
                     $price = $entry->text('key') === $thing->form ? $entry->numberOrNull('price') : $price;

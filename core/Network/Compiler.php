@@ -5,11 +5,12 @@ declare(strict_types=1);
 namespace BenchGlow\Network;
 
 use BenchGlow\Build\Build;
+use BenchGlow\Build\Device\PlugDevice;
 use BenchGlow\Build\Inline;
 use BenchGlow\Build\Lead;
 use BenchGlow\Build\Light;
+use BenchGlow\Build\PartBranch;
 use BenchGlow\Build\Pins;
-use BenchGlow\Format\Fields;
 use BenchGlow\Harness\Bodies;
 use BenchGlow\Harness\Harness;
 use BenchGlow\Harness\Inside;
@@ -74,13 +75,8 @@ final class Compiler
                 $supply->ohm,
             );
         }
-        foreach ($build->document->fields()->object('host')->objects('grounds') as $ground) {
-            $compiler->resistor(
-                $ground->text('id'),
-                $ground->text('id'),
-                "{$ground->text('of')}.minus",
-                $ground->number('ohm', 0.01),
-            );
+        foreach ($build->grounds as $id => $ground) {
+            $compiler->resistor($id, $id, "{$ground->of}.minus", $ground->ohm);
         }
         foreach ($harness->wires as $wire) {
             $compiler->resistor($wire->id, $wire->from, $wire->to, $wiring[$wire->lead]->ohmPerM() * $wire->lengthM);
@@ -192,7 +188,7 @@ final class Compiler
 
     private function diode(Inline $thing): void
     {
-        $law = Inside::diode($this->build->parts[$thing->part] ?? new Fields([]), 'schottky');
+        $law = Inside::diode($this->build->part($thing->part)->fields, 'schottky');
         [$from, $to] = $thing->pointsTo ? ['1', '2'] : ['2', '1'];
         $this->branchOf[$thing->id] = $this->net->branch(
             $thing->id,
@@ -204,8 +200,8 @@ final class Compiler
 
     private function plug(Inline $thing, int $cores): void
     {
-        $device = $this->build->devices[$thing->plug] ?? new Fields([]);
-        $ohm = ($this->build->parts[$device->text('part')] ?? new Fields([]))->number('ohm', self::PLUG_WAY_OHM);
+        $device = $this->build->devices[$thing->plug] ?? null;
+        $ohm = ($device instanceof PlugDevice ? $device->ohm() : null) ?? self::PLUG_WAY_OHM;
         foreach (array_slice($thing->ways, 0, $cores) as $way) {
             $this->resistor("{$thing->id}.{$way}", "{$thing->id}.{$way}a", "{$thing->id}.{$way}b", $ohm);
         }
@@ -267,7 +263,7 @@ final class Compiler
     {
         $pins = $light->part->texts('pins');
         $wire = $light->fields->textOrNull('wire');
-        $area = $wire === null ? 0.5 : ($this->build->parts[$wire] ?? new Fields([]))->number('area_mm2', 0.5);
+        $area = $wire === null ? 0.5 : $this->build->part($wire)->fields->number('area_mm2', 0.5);
         $ohm = Copper::ohmPerM($area, 30.0) * $light->fields->number('spacing_m');
         for ($n = 1; $n <= $light->count(); $n++) {
             $name = fn (string $node): string => in_array($node, $pins, true)
@@ -285,35 +281,29 @@ final class Compiler
                 );
             }
             foreach ($light->part->objects('inside') as $branch) {
-                $this->inside($light, $branch, $name);
+                $this->inside($light, PartBranch::of($branch), $name);
             }
         }
     }
 
     /** @param  callable(string): string  $name */
-    private function inside(Light $light, Fields $branch, callable $name): void
+    private function inside(Light $light, PartBranch $branch, callable $name): void
     {
-        [$from, $to] = [$name($branch->text('from')), $name($branch->text('to'))];
-        $kind = $branch->text('kind');
-        if ($kind === 'link') {
+        [$from, $to] = [$name($branch->from), $name($branch->to)];
+        if ($branch->isLink()) {
             $this->net->join($from, $to);
 
             return;
         }
-        $place = $this->net->branch("{$light->id}.{$branch->text('id')}", $from, $to, Inside::law($branch));
-        $rated = match ($kind) {
-            'string' => $branch->number('if_a'),
-            'linear' => $branch->number('amps'),
-            'switching' => $branch->number('watts'),
-            default => null,
-        };
+        $place = $this->net->branch("{$light->id}.{$branch->id}", $from, $to, Inside::law($branch));
+        $rated = $branch->rated();
         if ($rated !== null) {
             $this->emitters[$light->id][] = new EmitterPlace(
-                $branch->text('id'),
+                $branch->id,
                 $place,
                 $rated,
                 1,
-                $kind === 'switching',
+                $branch->isSwitching(),
             );
         }
     }

@@ -5,9 +5,9 @@ declare(strict_types=1);
 namespace BenchGlow\Scene;
 
 use BenchGlow\Build\Build;
+use BenchGlow\Build\Device\SwitchDevice;
 use BenchGlow\Build\Light;
 use BenchGlow\Build\When;
-use BenchGlow\Format\Fields;
 use BenchGlow\Harness\Bodies;
 use BenchGlow\Harness\Contact;
 use BenchGlow\Harness\Harness;
@@ -101,11 +101,9 @@ final class Cones
                 $seen[$id] = true;
                 $contact = $this->bodies->contacts[$id];
                 $inputs += array_fill_keys((new When($contact->liveWhen ?? []))->inputs(), true);
-                $device = $this->build->devices[$contact->thing] ?? new Fields([]);
-                foreach (['at', 'link_when'] as $field) {
-                    $inputs += $device->has($field)
-                        ? array_fill_keys((new When($device->object($field)->data))->inputs(), true)
-                        : [];
+                $device = $this->build->devices[$contact->thing] ?? null;
+                foreach ([...$device instanceof SwitchDevice ? $device->at() : [], $device?->linkWhen() ?? []] as $when) {
+                    $inputs += array_fill_keys((new When($when))->inputs(), true);
                 }
                 foreach ($this->moving($contact) as $sense) {
                     $todo[] = [$sense->from, $sense->to];
@@ -140,8 +138,7 @@ final class Cones
     /** @return list<Sense> what moves a contact: its own part's senses and those its radio hears */
     private function moving(Contact $contact): array
     {
-        $device = $this->build->devices[$contact->thing] ?? new Fields([]);
-        $heard = array_filter($device->has('hears') ? $device->object('hears')->data : [], is_string(...));
+        $heard = ($this->build->devices[$contact->thing] ?? null)?->hears() ?? [];
 
         return [
             ...$this->senses[$contact->thing] ?? [],

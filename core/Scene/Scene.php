@@ -11,7 +11,8 @@ final readonly class Scene
      * @param  array<string, string>  $inputs
      * @param  array<string, true>  $closed  contacts closed in the lit half
      * @param  array<string, true>  $pulled  senses pulled
-     * @param  list<string>  $remarks  "holds once pulled", "coil under-driven at 6.1 V", …
+     * @param  Remark|null  $reason  why nothing settles
+     * @param  list<Remark>  $remarks
      */
     public function __construct(
         public array $inputs,
@@ -20,7 +21,7 @@ final readonly class Scene
         public ?State $dark,
         public array $closed,
         public array $pulled,
-        public ?string $reason,
+        public ?Remark $reason,
         public array $remarks,
         public int $solves,
     ) {
@@ -34,6 +35,8 @@ final readonly class Scene
 
     public function remark(): ?string
     {
-        return $this->reason ?? ($this->lit->reason ?? ($this->remarks[0] ?? null));
+        $said = $this->reason ?? ($this->lit->reason ?? ($this->remarks[0] ?? null));
+
+        return $said === null ? null : (string) $said;
     }
 }

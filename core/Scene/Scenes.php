@@ -5,8 +5,9 @@ declare(strict_types=1);
 namespace BenchGlow\Scene;
 
 use BenchGlow\Build\Build;
+use BenchGlow\Build\Device\Device;
+use BenchGlow\Build\Device\SwitchDevice;
 use BenchGlow\Build\When;
-use BenchGlow\Format\Fields;
 use BenchGlow\Harness\Bodies;
 use BenchGlow\Harness\Harness;
 use BenchGlow\Harness\LeadWire;
@@ -81,7 +82,7 @@ final class Scenes
         if ($reason === null && $this->bodies->senses !== [] && ($this->loops || $remarks !== [])) {
             [$held, $other] = $this->settle($so, $supply, array_fill_keys(array_keys($this->bodies->senses), true));
             if ($other === null && $held != $pulled) {
-                $remarks[] = 'holds once pulled: '.implode(', ', array_keys(array_diff_key($held, $pulled)));
+                $remarks[] = Remark::holds(array_keys(array_diff_key($held, $pulled)));
             }
         }
         $closed = $this->closed($so, $pulled, true, 0.0);
@@ -132,7 +133,7 @@ final class Scenes
      *
      * @param  array<string, string>  $so
      * @param  array<string, true>  $start
-     * @return array{array<string, true>, string|null, list<string>} pulled senses, why there is no answer, remarks
+     * @return array{array<string, true>, Remark|null, list<Remark>} pulled senses, why there is no answer, remarks
      */
     private function settle(array $so, string $supply, array $start): array
     {
@@ -144,7 +145,7 @@ final class Scenes
             // decides, which no builder controls.
             [$inTurn, $again] = $this->iterate($so, $supply, $start, $inOrder);
             if ($cycle !== null && $again !== null) {
-                return [$pulled, 'oscillates: '.implode(', ', $cycle), []];
+                return [$pulled, Remark::oscillates($cycle), []];
             }
             $other = $pulled;
             if ($cycle !== null) {
@@ -153,9 +154,8 @@ final class Scenes
             }
             $apart = $cycle !== null ? $other : $inTurn;
             if ($again === null && $apart != $pulled) {
-                $remarks[] =
-                    'race: '.
-                    implode(', ', array_keys(array_diff_key($apart + $pulled, array_intersect_key($apart, $pulled))));
+                $both = array_intersect_key($apart, $pulled);
+                $remarks[] = Remark::race(array_keys(array_diff_key($apart + $pulled, $both)));
             }
         }
         if ($this->bodies->senses === []) {
@@ -165,7 +165,7 @@ final class Scenes
         foreach ($this->bodies->senses as $id => $sense) {
             $u = $this->volts($state, $sense);
             if (isset($pulled[$id]) ? $u < $sense->pullInV : $u > $sense->dropOutV) {
-                $remarks[] = "coil under-driven: {$id} at ".round($u, 2).' V';
+                $remarks[] = Remark::underDriven($id, (float) $u);
             }
         }
 
@@ -442,14 +442,14 @@ final class Scenes
      */
     private function leaf(array $node, string $thing, array $so, array $pulled): bool
     {
-        $device = $this->build->devices[$thing] ?? new Fields([]);
+        $device = $this->build->devices[$thing] ?? null;
         if (isset($node['at'])) {
             return $this->position($device, $so) === $node['at'];
         }
         if (is_string($node['sense'] ?? null)) {
             return isset($pulled["{$thing}.{$node['sense']}"]);
         }
-        $heard = is_string($node['hear'] ?? null) ? $device->object('hears')->text($node['hear']) : '';
+        $heard = $device !== null && is_string($node['hear'] ?? null) ? $device->hears()[$node['hear']] ?? '' : '';
 
         $sender = explode('.', $heard)[0];
         if (isset($this->bodies->senses["{$sender}.power"]) && ! isset($pulled["{$sender}.power"])) {
@@ -457,8 +457,8 @@ final class Scenes
         }
 
         return $heard !== '' &&
-            $device->has('link_when') &&
-            (new When($device->object('link_when')->data))->holds($so, $this->rest) &&
+            $device->linkWhen() !== null &&
+            (new When($device->linkWhen()))->holds($so, $this->rest) &&
             isset($pulled[$heard]);
     }
 
@@ -467,14 +467,14 @@ final class Scenes
      *
      * @param  array<string, string>  $so
      */
-    private function position(Fields $device, array $so): string
+    private function position(?Device $device, array $so): string
     {
-        foreach ($device->object('at')->data as $position => $when) {
-            if (is_array($when) && (new When($when))->holds($so, $this->rest)) {
-                return (string) $position;
+        foreach ($device instanceof SwitchDevice ? $device->at() : [] as $position => $when) {
+            if ((new When($when))->holds($so, $this->rest)) {
+                return $position;
             }
         }
 
-        return ($this->build->parts[$device->text('part')] ?? new Fields([]))->texts('positions')[0] ?? '';
+        return $device->part->positions[0] ?? '';
     }
 }

@@ -7,7 +7,11 @@ namespace BenchGlow\Story;
 use BenchGlow\Analysis\Analysis;
 use BenchGlow\Build\Build;
 use BenchGlow\Build\Document;
+use BenchGlow\Build\Fact;
 use BenchGlow\Build\Facts;
+use BenchGlow\Build\HostWay;
+use BenchGlow\Build\HostWire;
+use BenchGlow\Build\Input;
 use BenchGlow\Build\When;
 use BenchGlow\Edit\Batch;
 use BenchGlow\Edit\Edit;
@@ -15,7 +19,6 @@ use BenchGlow\Edit\Editor;
 use BenchGlow\Edit\KeepCircuit;
 use BenchGlow\Edit\UseWay;
 use BenchGlow\Format\BadBuild;
-use BenchGlow\Format\Fields;
 use BenchGlow\Lists\PartsList;
 use BenchGlow\Quantity\Words;
 use BenchGlow\Ways\Recognise;
@@ -124,33 +127,27 @@ final readonly class Ideas
     /** @return list<list<array{string, string, Edit, array<array-key, mixed>}>> kinds of way, each: name, way, edit, when its trigger makes light */
     private function families(): array
     {
-        $positive = $ground = [];
-        foreach ($this->document->fields()->object('host')->objects('wires') as $wire) {
-            if ($wire->text('tap', 'allowed') !== 'never') {
-                $wire->text('polarity') === 'positive' ? ($positive[] = $wire) : ($ground[] = $wire);
-            }
-        }
-        $said = fn (Fields $f): string => Words::within($f->text('label', $f->text('id')));
-        $live = fn (Fields $wire): array => $wire->has('live_when') ? $wire->object('live_when')->data : ['all' => []];
+        $build = Build::of($this->document);
+        $free = array_values(array_filter($build->wires, fn (HostWire $w): bool => $w->mayBeTapped()));
+        $positive = array_values(array_filter($free, fn (HostWire $w): bool => $w->positive));
+        $ground = array_values(array_filter($free, fn (HostWire $w): bool => ! $w->positive));
+        $said = fn (HostWire|HostWay|Input $x): string => Words::within($x->label);
         // A way that is live all the time is switched no other than the supply itself.
         $switched = array_values(
             array_filter(
-                $this->document->fields()->object('host')->objects('ways'),
-                fn (Fields $w): bool => $w->has('live_when') &&
-                    $w->flag('comfort', true) &&
-                    in_array($w->text('kind'), ['fuse_way', 'spare_way', 'panel_channel'], true),
+                $build->ways,
+                fn (HostWay $w): bool => $w->liveWhen !== null && $w->comfort && $w->takesLoads(),
             ),
         );
-        $thrown = fn (Fields $input): array => ['input' => $input->text('id')];
-        $relay = fn (string $way): \Closure => fn (Fields $w): array => [
+        $thrown = fn (Input $input): array => ['input' => $input->id];
+        $relay = fn (string $way): \Closure => fn (HostWire $w): array => [
             'a relay that follows '.$said($w),
             $way,
-            $this->use($way, ['wires' => [$w->text('id')]]),
-            $live($w),
+            $this->use($way, ['wires' => [$w->id]]),
+            $w->live(),
         ];
-        $inputs = $this->document->fields()->objects('inputs');
         $of = fn (string ...$kinds): array => array_values(
-            array_filter($inputs, fn (Fields $i): bool => in_array($i->text('kind'), $kinds, true)),
+            array_filter($build->inputs, fn (Input $i): bool => in_array($i->kind, $kinds, true)),
         );
         [$lids, $hands] = [$of('lid', 'door'), $of('hand')];
         $pairs = $together = [];
@@ -159,8 +156,8 @@ final readonly class Ideas
                 $pairs[] = [
                     'either of '.$said($one).' and '.$said($two),
                     'either',
-                    $this->use('either', ['wires' => [$one->text('id'), $two->text('id')]]),
-                    ['any' => [$live($one), $live($two)]],
+                    $this->use('either', ['wires' => [$one->id, $two->id]]),
+                    ['any' => [$one->live(), $two->live()]],
                 ];
             }
         }
@@ -169,7 +166,7 @@ final readonly class Ideas
                 $together[] = [
                     $said($lid).' and '.$said($hand).' together',
                     'lid_master',
-                    $this->use('lid_master', ['inputs' => [$lid->text('id'), $hand->text('id')]]),
+                    $this->use('lid_master', ['inputs' => [$lid->id, $hand->id]]),
                     ['all' => [$thrown($lid), $thrown($hand)]],
                 ];
             }
@@ -177,65 +174,65 @@ final readonly class Ideas
 
         return [
             array_map(
-                fn (Fields $w): array => [
+                fn (HostWire $w): array => [
                     'straight off '.$said($w),
                     'host_wire',
-                    $this->use('host_wire', ['wires' => [$w->text('id')]]),
-                    $live($w),
+                    $this->use('host_wire', ['wires' => [$w->id]]),
+                    $w->live(),
                 ],
                 $positive,
             ),
             [...array_map($relay('relay_positive'), $positive), ...array_map($relay('relay_ground'), $ground)],
             array_map(
-                fn (Fields $i): array => [
+                fn (Input $i): array => [
                     'a hand switch: '.$said($i),
                     'hand',
-                    $this->use('hand', ['inputs' => [$i->text('id')]]),
+                    $this->use('hand', ['inputs' => [$i->id]]),
                     $thrown($i),
                 ],
                 $hands,
             ),
             array_map(
-                fn (Fields $i): array => [
+                fn (Input $i): array => [
                     'a switch at '.$said($i),
                     'hand',
-                    UseWay::hand($this->document, $this->circuit, $i->text('id'), 'lid_switch'),
+                    UseWay::hand($this->document, $this->circuit, $i->id, 'lid_switch'),
                     $thrown($i),
                 ],
                 $lids,
             ),
             array_map(
-                fn (Fields $i): array => [
+                fn (Input $i): array => [
                     'a sensor: '.$said($i),
                     'hand',
-                    UseWay::hand($this->document, $this->circuit, $i->text('id'), 'sensor_'.$i->text('kind')),
+                    UseWay::hand($this->document, $this->circuit, $i->id, 'sensor_'.$i->kind),
                     $thrown($i),
                 ],
                 $of('dusk', 'motion'),
             ),
-            array_map(function (Fields $w) use ($said, $live): array {
-                $way = $w->text('kind') === 'fuse_way' ? 'fuse_tap' : 'spare_way';
+            array_map(function (HostWay $w) use ($said): array {
+                $way = $w->kind === 'fuse_way' ? 'fuse_tap' : 'spare_way';
 
                 return [
                     ($way === 'fuse_tap' ? 'a fuse tap at ' : 'from ').$said($w),
                     $way,
-                    $this->use($way, ['ways' => [$w->text('id')]]),
-                    $live($w),
+                    $this->use($way, ['ways' => [$w->id]]),
+                    $w->liveWhen ?? ['all' => []],
                 ];
             }, $switched),
             $together,
             $pairs,
             array_map(
-                fn (Fields $w): array => [
+                fn (HostWire $w): array => [
                     'on unless '.$said($w),
                     'on_unless',
-                    $this->use('on_unless', ['wires' => [$w->text('id')]]),
-                    ['not' => $live($w)],
+                    $this->use('on_unless', ['wires' => [$w->id]]),
+                    ['not' => $w->live()],
                 ],
                 array_values(
                     array_filter(
                         $positive,
-                        fn (Fields $w): bool => in_array($w->text('kind'), ['key', 'running'], true),
+                        fn (HostWire $w): bool => in_array($w->kind, ['key', 'running'], true),
                     ),
                 ),
             ),
@@ -291,8 +288,8 @@ final readonly class Ideas
     private function others(): float
     {
         $budgets = array_filter(
-            $this->document->fields()->object('brief')->objects('facts'),
-            fn (Fields $f): bool => Facts::budget($f) !== null,
+            Facts::of($this->document),
+            fn (Fact $f): bool => Facts::budget($f) !== null,
         );
 
         return $budgets === []

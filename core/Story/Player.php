@@ -133,12 +133,9 @@ final class Player
     private function moments(Story $story): \Generator
     {
         $timed = [];
-        foreach ($this->analysis->build->document->fields()->object('host')->objects('wires') as $wire) {
-            if ($wire->object('behaviour')->text('kind') === 'timed') {
-                $timed[$wire->text('id')] = [
-                    new When($wire->has('live_when') ? $wire->object('live_when')->data : ['all' => []]),
-                    $wire->object('behaviour')->number('off_after_s', 600.0),
-                ];
+        foreach ($this->analysis->build->wires as $id => $wire) {
+            if ($wire->isTimed()) {
+                $timed[$id] = [new When($wire->live()), $wire->offAfterS ?? 600.0];
             }
         }
         $positions = $this->rest;

@@ -63,7 +63,7 @@ final class Shipped
                 array_values(
                     array_filter(
                         $document->fields()->objects('inputs'),
-                        fn (Fields $i): bool => $i->text('kind') === $kind,
+                        fn (Fields $i): bool => $i->isA($kind),
                     ),
                 )[0] ?? null;
             if ($own !== null) {

@@ -7,6 +7,7 @@ namespace BenchGlow\Trial;
 use BenchGlow\Analysis\Analysis;
 use BenchGlow\Analysis\LeadFigures;
 use BenchGlow\Build\Build;
+use BenchGlow\Build\Device\ControllerDevice;
 use BenchGlow\Build\Document;
 use BenchGlow\Format\Fields;
 use BenchGlow\Harness\Bodies;
@@ -41,18 +42,14 @@ final readonly class Patterns
         }
         $channels = [];
         foreach ($this->analysis->build->devices as $id => $device) {
-            $part = $this->analysis->build->parts[$device->text('part')] ?? new Fields([]);
             // An amplifier follows; what commands it is the controller of the circuit.
-            foreach (
-                $device->text('kind') === 'controller' &&
-                (isset($drivers[$id]) || $device->text('circuit') === $this->circuit)
-                    ? $part->objects('contacts')
-                    : [] as $contact
-            ) {
-                if ($contact->text('duty') === 'set') {
-                    $channels["{$id}.{$contact->text('id')}"] = $device
-                        ->object('set')
-                        ->number($contact->text('id'), 1.0);
+            $commands = isset($drivers[$id]) || $device->circuit() === $this->circuit;
+            if (! $device instanceof ControllerDevice || ! $commands) {
+                continue;
+            }
+            foreach ($device->part->contacts as $contact) {
+                if ($contact->duty === null) {
+                    $channels["{$id}.{$contact->id}"] = $device->set($contact->id);
                 }
             }
         }

@@ -163,11 +163,11 @@ final class Tolerance
     {
         $f = new Fields(is_array($part) ? $part : []);
         $data = $f->data;
-        if ($f->text('kind') === 'led') {
+        if ($f->isA('led')) {
             $data['vf_v'] =
                 $f->number('vf_v') + $f->number('vf_tolerance_v', self::STRING_VF_V) * ($this->spread(1.0) - 1.0);
         }
-        if ($f->text('kind') === 'strip') {
+        if ($f->isA('strip')) {
             $data = $this->scaled($data, ['watts_per_m']);
         }
         if (is_array($data['inside'] ?? null)) {

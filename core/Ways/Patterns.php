@@ -277,7 +277,7 @@ final class Patterns
             return [$per * $light->led()->vfV, $light->led()->ifA * ceil($light->count() / $per)];
         }
         foreach ($light->part->objects('inside') as $branch) {
-            if ($branch->text('kind') === 'string') {
+            if ($branch->isA('string')) {
                 return [
                     $branch->integer('series_leds', 1) * $branch->number('vf_v'),
                     $branch->number('if_a') * $light->count(),

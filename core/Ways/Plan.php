@@ -91,18 +91,18 @@ final class Plan
     {
         $chosen = $this->chosenWires[$this->wires++] ?? null;
         foreach ($chosen === null && $this->name !== null ? $this->setting->wires($polarity) : [] as $wire) {
-            $id = $wire->text('id');
+            $id = $wire->id;
             // Lamps of the road show their own signal; a courtesy lamp may show any.
             if (
                 $chosen === null &&
                 ! in_array($id, [...$this->used, ...$this->chosenWires], true) &&
-                ($wire->text('kind') === $kind || ! in_array($kind, ['turn', 'brake', 'running'], true))
+                ($wire->kind === $kind || ! in_array($kind, ['turn', 'brake', 'running'], true))
             ) {
                 $chosen = $id;
             }
         }
-        if ($chosen !== null && ($this->setting->build->index->sections[$chosen] ?? '') === 'host.wires') {
-            if ($this->setting->build->index->item($chosen)->text('polarity') !== $polarity) {
+        if ($chosen !== null && isset($this->setting->build->wires[$chosen])) {
+            if ($this->setting->build->wires[$chosen]->positive !== ($polarity === 'positive')) {
                 throw new DoesNotSuit(
                     "`{$chosen}` is switched on the ".
                         ($polarity === 'positive' ? 'ground' : 'positive').
@@ -146,10 +146,10 @@ final class Plan
     {
         $chosen = $this->chosenWays[$this->ways++] ?? null;
         if ($chosen === null && $this->name !== null) {
-            $chosen = ($this->setting->ways($kinds)[0] ?? null)?->text('id');
+            $chosen = ($this->setting->ways($kinds)[0] ?? null)?->id;
         }
-        if ($chosen !== null && ($this->setting->build->index->sections[$chosen] ?? '') === 'host.ways') {
-            if (! in_array($this->setting->build->index->item($chosen)->text('kind'), $kinds, true)) {
+        if ($chosen !== null && isset($this->setting->build->ways[$chosen])) {
+            if (! in_array($this->setting->build->ways[$chosen]->kind, $kinds, true)) {
                 throw new DoesNotSuit(
                     "`{$chosen}` is another kind of way; this one needs ".
                         str_replace('_', ' ', implode(' or ', $kinds)).

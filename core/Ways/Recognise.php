@@ -6,9 +6,12 @@ namespace BenchGlow\Ways;
 
 use BenchGlow\Analysis\Fuses;
 use BenchGlow\Build\Build;
+use BenchGlow\Build\Device\ControllerDevice;
+use BenchGlow\Build\Device\Device;
+use BenchGlow\Build\Device\FuseTapDevice;
+use BenchGlow\Build\Device\SwitchDevice;
 use BenchGlow\Build\Document;
 use BenchGlow\Build\When;
-use BenchGlow\Format\Fields;
 
 /**
  * Which ready way a circuit follows: the one whose plan matches its own devices and leads one to one. Fuses, plugs, lengths and
@@ -18,7 +21,7 @@ final class Recognise
 {
     private Build $build;
 
-    /** @var array<string, Fields> the circuit's own devices */
+    /** @var array<string, Device> the circuit's own devices */
     private array $devices = [];
 
     /** @var list<array{string, string, list<string>}> its connections: pins, diodes and resistors between */
@@ -29,7 +32,7 @@ final class Recognise
         $this->build = $setting->build;
         $lights = array_fill_keys($setting->glow(), true);
         foreach ($this->build->devices as $id => $device) {
-            if ($device->text('circuit') === $setting->circuit && $device->text('kind') !== 'plug') {
+            if ($device->circuit() === $setting->circuit && $device->isPlaced()) {
                 $this->devices[$id] = $device;
             }
         }
@@ -101,14 +104,11 @@ final class Recognise
             }
         }
         foreach ($this->devices as $device) {
-            $ways += $device->has('way') ? [$device->text('way') => $device->text('way')] : [];
-            foreach (
-                [$device->object('at')->data, $device->has('link_when') ? [$device->object('link_when')->data] : []] as $list
-            ) {
-                foreach ($list as $when) {
-                    foreach (is_array($when) ? (new When($when))->inputs() : [] as $input) {
-                        $inputs[$input] = $input;
-                    }
+            $ways += $device instanceof FuseTapDevice ? [$device->way() => $device->way()] : [];
+            $said = [...$device instanceof SwitchDevice ? array_values($device->at()) : [], $device->linkWhen() ?? []];
+            foreach ($said as $when) {
+                foreach ((new When($when))->inputs() as $input) {
+                    $inputs[$input] = $input;
                 }
             }
         }
@@ -168,28 +168,25 @@ final class Recognise
         return false;
     }
 
-    private function fits(Plan $plan, string $role, Fields $device): bool
+    private function fits(Plan $plan, string $role, Device $device): bool
     {
         $meant = $plan->devices[$role];
-        if ($device->text('kind') !== $meant['kind']) {
+        if ($device->kind() !== $meant['kind']) {
             return false;
         }
-        if ($meant['kind'] === 'fuse_tap') {
-            return $device->text('way') === ($meant['more']['way'] ?? '');
+        if ($device instanceof FuseTapDevice) {
+            return $device->way() === ($meant['more']['way'] ?? '');
         }
-        if ($meant['kind'] === 'controller') {
+        if ($device instanceof ControllerDevice) {
             // A controller is what its pins are.
-            return ($this->build->parts[$device->text('part')] ?? new Fields([]))->texts('pins') ===
+            return $device->part->pins ===
                 Plan::partOf($meant['part'])->texts('pins');
         }
-        if ($meant['kind'] === 'switch') {
+        if ($device instanceof SwitchDevice) {
             $input = $meant['at']['input'] ?? null;
             $thrown = array_merge(
                 [],
-                ...array_map(
-                    fn (mixed $w): array => is_array($w) ? (new When($w))->inputs() : [],
-                    array_values($device->object('at')->data),
-                ),
+                ...array_map(fn (array $w): array => (new When($w))->inputs(), array_values($device->at())),
             );
 
             return $input === null ? $thrown === [] : $thrown === [$input];
@@ -255,9 +252,9 @@ final class Recognise
             return $this->home($pin);
         }
         $device = $this->devices[$ids[$role]];
-        $contacts = ($this->build->parts[$device->text('part')] ?? new Fields([]))->objects('contacts');
-        if ($device->text('kind') === 'switch' && in_array($local, ['in', 'out'], true) && $contacts !== []) {
-            $local = $contacts[0]->text($local === 'in' ? 'from' : 'to');
+        $contacts = $device->part->contacts;
+        if ($device instanceof SwitchDevice && in_array($local, ['in', 'out'], true) && $contacts !== []) {
+            $local = $local === 'in' ? $contacts[0]->from : $contacts[0]->to;
         }
 
         return $local === '' ? $ids[$role] : "{$ids[$role]}.{$local}";

@@ -6,6 +6,8 @@ namespace BenchGlow\Ways;
 
 use BenchGlow\Build\Build;
 use BenchGlow\Build\Document;
+use BenchGlow\Build\HostWay;
+use BenchGlow\Build\HostWire;
 use BenchGlow\Build\Light;
 use BenchGlow\Format\BadBuild;
 use BenchGlow\Format\Fields;
@@ -144,27 +146,27 @@ final readonly class Setting
         return array_map(fn (array $l): string => $l['light']->id, $this->lights);
     }
 
-    /** @return list<Fields> host wires that may be tapped, in document order */
+    /** @return list<HostWire> host wires that may be tapped, in document order */
     public function wires(string $polarity): array
     {
         return array_values(
             array_filter(
-                $this->build->document->fields()->object('host')->objects('wires'),
-                fn (Fields $w): bool => $w->text('polarity') === $polarity && $w->text('tap', 'allowed') !== 'never',
+                $this->build->wires,
+                fn (HostWire $w): bool => $w->positive === ($polarity === 'positive') && $w->mayBeTapped(),
             ),
         );
     }
 
     /**
      * @param  list<string>  $kinds
-     * @return list<Fields>
+     * @return list<HostWay>
      */
     public function ways(array $kinds): array
     {
         return array_values(
             array_filter(
-                $this->build->document->fields()->object('host')->objects('ways'),
-                fn (Fields $w): bool => in_array($w->text('kind'), $kinds, true) && $w->flag('comfort', true),
+                $this->build->ways,
+                fn (HostWay $w): bool => in_array($w->kind, $kinds, true) && $w->comfort,
             ),
         );
     }

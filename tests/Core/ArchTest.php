@@ -2,6 +2,9 @@
 
 declare(strict_types=1);
 
+use BenchGlow\Build\Device\Devices;
+use BenchGlow\Build\Part;
+use BenchGlow\Format\Fields;
 use Tests\Support\ClassGraph;
 
 arch('the core knows no framework and no application')
@@ -82,4 +85,38 @@ it('finds a circle where there is one', function (): void {
         ->toBe(['A\\One B\\Two C\\Three'])
         ->and($graph->rooms()['C'])
         ->toBe(['A', 'D']);
+});
+
+it('asks the class of a thing, not the word for its kind', function (): void {
+    $root = dirname(__DIR__, 2);
+    exec(
+        'git -C '.
+            escapeshellarg($root).
+            ' grep -nE '.
+            escapeshellarg("text\\('kind'[^)]*\\) (===|!==)").
+            ' -- core app resources',
+        $found,
+    );
+    // Fields::isA is the one place where the word is compared, for what reads documents before they are typed.
+    expect(
+        array_values(array_filter($found, fn (string $l): bool => ! str_contains($l, 'core/Format/Fields.php'))),
+    )->toBe([]);
+});
+
+it('has one class per kind of device, each on the list, each with pins and a symbol', function (): void {
+    $files = array_map(
+        fn (string $f): string => basename($f, '.php'),
+        glob(dirname(__DIR__, 2).'/core/Build/Device/*Device.php') ?: [],
+    );
+    $listed = array_map(fn (string $c): string => substr((string) strrchr($c, '\\'), 1), array_values(Devices::KINDS));
+    expect(array_values(array_diff($files, ['Device'])))->toEqualCanonicalizing($listed);
+    foreach (Devices::KINDS as $kind => $class) {
+        $device = Devices::of(new Fields(['id' => 'x', 'kind' => $kind]), Part::none());
+        expect($device)
+            ->toBeInstanceOf($class)
+            ->and($device->kind())
+            ->toBe($kind)
+            ->and($device->symbol())
+            ->not->toBe('');
+    }
 });

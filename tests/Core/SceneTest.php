@@ -122,7 +122,7 @@ it('says that a relay on its own resting contact oscillates, and gives no level 
     $s = scenes(Scenery::buzzer());
     expect($s['hand=on nominal']->solved())
         ->toBeFalse()
-        ->and($s['hand=on nominal']->reason)
+        ->and((string) $s['hand=on nominal']->reason)
         ->toBe('oscillates: k.coil, period 2')
         ->and($s['hand=off nominal']->solved())
         ->toBeTrue();
@@ -160,7 +160,7 @@ it('notices a relay that holds once pulled', function (): void {
             ],
         ),
     );
-    expect($s['hand=off nominal']->remarks)
+    expect(array_map(strval(...), $s['hand=off nominal']->remarks))
         ->toBe(['holds once pulled: k.coil'])
         ->and(glowing($s['hand=off nominal']))
         ->toBeFalse()
@@ -189,7 +189,7 @@ it('notices an under-driven coil, with its volts', function (): void {
     $raw = json_decode($weak->json);
     $raw->leads[3]->inline = [(object) ['id' => 'R9', 'kind' => 'resistor', 'at_m' => 0.1, 'ohm' => 85]];
     $s = scenes(Document::fromDecoded($raw));
-    expect($s['hand=on nominal']->remarks)
+    expect(array_map(strval(...), $s['hand=on nominal']->remarks))
         ->toBe(['coil under-driven: k.coil at 6.3 V', 'holds once pulled: k.coil'])
         ->and(glowing($s['hand=on nominal']))
         ->toBeFalse();
@@ -480,7 +480,7 @@ it('looks for what holds once pulled in every state and at every supply', functi
         ),
     );
     foreach ($s as $name => $scene) {
-        expect($scene->remarks)->toBe(
+        expect(array_map(strval(...), $scene->remarks))->toBe(
             str_starts_with($name, 'hand=off master=on') ? ['holds once pulled: k.coil'] : [],
             $name,
         );
@@ -586,7 +586,7 @@ it('notices a race: two relays that break each other', function (): void {
         ->toBeTrue()
         ->and(array_keys($s['hand=on nominal']->pulled))
         ->toBe(['k1.coil'])
-        ->and($s['hand=on nominal']->remarks)
+        ->and(array_map(strval(...), $s['hand=on nominal']->remarks))
         ->toContain('race: k2.coil, k1.coil')
         ->and($s['hand=off nominal']->pulled)
         ->toBe([]);
@@ -655,7 +655,7 @@ it('pulls every relay of the catalogue in at its lowest supply and lets it go at
         ->toBeTrue()
         ->and(glowing($s['hand=off max']))
         ->toBeFalse()
-        ->and($s['hand=off max']->remarks)
+        ->and(array_map(strval(...), $s['hand=off max']->remarks))
         ->toBe([]);
 })->with(array_map(fn ($e): array => [$e->object('part')->text('id')], BenchGlow\Parts\Catalogue::shelf('relays')));
 

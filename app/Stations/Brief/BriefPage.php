@@ -7,12 +7,12 @@ namespace App\Stations\Brief;
 use App\Frame\Frame;
 use App\View\Shelf;
 use BenchGlow\Build\Clauses;
+use BenchGlow\Build\Fact;
 use BenchGlow\Build\Sentence;
 use BenchGlow\Build\Supply;
 use BenchGlow\Build\Want;
 use BenchGlow\Build\When;
 use BenchGlow\Build\WhenText;
-use BenchGlow\Format\Fields;
 use BenchGlow\Quantity\Shown;
 use BenchGlow\Quantity\Unit;
 
@@ -83,21 +83,21 @@ final class BriefPage
     public function facts(): array
     {
         $facts = [];
-        foreach ($this->frame->document->fields()->object('brief')->objects('facts') as $fact) {
-            $facts[$fact->text('id')] = self::fact($fact);
+        foreach ($this->frame->analysis->build->facts as $fact) {
+            $facts[$fact->id] = self::fact($fact);
         }
 
         return $facts;
     }
 
     /** @return array{kind: string, says: string} */
-    private static function fact(Fields $fact): array
+    private static function fact(Fact $fact): array
     {
-        $says = [$fact->text('where'), $fact->text('value')];
-        $days = $fact->text('kind') === 'needed_by' ? Shelf::daysTo($fact->text('value')) : '';
+        $says = [$fact->where, $fact->value];
+        $days = $fact->is('needed_by') ? Shelf::daysTo($fact->value) : '';
 
         return [
-            'kind' => Shelf::FACTS[$fact->text('kind')] ?? $fact->text('kind'),
+            'kind' => Shelf::FACTS[$fact->kind] ?? $fact->kind,
             'says' => implode(': ', array_filter($says, fn (string $s): bool => $s !== '')).$days,
         ];
     }

@@ -6,20 +6,28 @@ namespace App\Stations\Circuit;
 
 use App\Frame\Frame;
 use App\View\Shelf;
+use BenchGlow\Build\Device\Device;
+use BenchGlow\Build\Device\JointDevice;
+use BenchGlow\Build\Device\SwitchDevice;
+use BenchGlow\Build\HostLamp;
+use BenchGlow\Build\HostWire;
 use BenchGlow\Build\Inline;
 use BenchGlow\Build\Lead;
 use BenchGlow\Build\Light;
+use BenchGlow\Build\PartBranch;
 use BenchGlow\Build\WhenText;
 use BenchGlow\Drawing\CircuitDrawing;
 use BenchGlow\Drawing\Drawing;
 use BenchGlow\Edit\Batch;
 use BenchGlow\Edit\RemoveItem;
-use BenchGlow\Format\Fields;
 use BenchGlow\Quantity\Shown;
 
 /** What the Circuit station's plate shows. */
 final class CircuitPage
 {
+    /** Kind of device => shelf of its parts. */
+    private const SHELVES = ['switch' => 'switches', 'relay' => 'relays', 'controller' => 'controllers', 'plug' => 'plugs'];
+
     public readonly Live $live;
 
     public readonly Cards $cards;
@@ -107,24 +115,56 @@ final class CircuitPage
         return Shelf::choices($shelf, $this->frame->document, $kind);
     }
 
-    /** @return array<string, Fields> switches, relays, controllers, plugs and taps of the circuit, and those of none */
+    /** @return array<string, Device> switches, relays, controllers, plugs and taps of the circuit, and those of none */
     public function devices(): array
     {
         $circuit = $this->frame->circuit->id ?? '';
-        $shown = ['switch', 'relay', 'controller', 'plug', 'fuse_tap'];
 
         return array_filter(
             $this->frame->analysis->build->devices,
-            fn (Fields $d): bool => in_array($d->text('circuit'), ['', $circuit], true) &&
-                in_array($d->text('kind'), $shown, true),
+            fn (Device $d): bool => in_array($d->circuit() ?? '', ['', $circuit], true) && ! $d instanceof JointDevice,
         );
     }
 
+    /** @return array<string, array<string, string>|string> what could stand in for the part of a device */
+    public function partsFor(Device $device): array
+    {
+        return Shelf::choices(self::SHELVES[$device->kind()], $this->frame->document, $device->kind());
+    }
+
+    /** When a switch stands in a position, in words; '' where nothing is said of it. */
+    public function moved(Device $device, string $position): string
+    {
+        $when = $device instanceof SwitchDevice ? $device->movedTo($position) : null;
+
+        return $when === null ? '' : $this->when($when);
+    }
+
+    /** @param  array<array-key, mixed>|null  $when */
+    public function live(?array $when): string
+    {
+        return $when === null ? 'always' : $this->when($when);
+    }
+
+    /** A current in its field; '' where it is not known. */
+    public function amps(?float $amps): string
+    {
+        return $amps === null ? '' : Shown::plain($amps).' A';
+    }
+
+    /** The host's own loads on a wire. */
+    public function loads(HostWire $wire): string
+    {
+        $said = fn (HostLamp $l): string => str_replace('_', ' ', $l->id).' '.Shown::watts($l->watts);
+
+        return implode(', ', array_map($said, $wire->loads));
+    }
+
     /** Volts across a coil or input, now. */
-    public function across(string $device, Fields $inside): string
+    public function across(string $device, PartBranch $inside): string
     {
         $state = $this->frame->analysis->states[$this->frame->state()];
-        $volts = $state->between("{$device}.{$inside->text('from')}", "{$device}.{$inside->text('to')}");
+        $volts = $state->between("{$device}.{$inside->from}", "{$device}.{$inside->to}");
 
         return Shown::reading(abs((float) $volts));
     }

@@ -6,7 +6,9 @@ namespace App\Stations\Circuit;
 
 use App\Frame\Frame;
 use App\Store\Keeper;
-use BenchGlow\Format\Fields;
+use BenchGlow\Build\Device\ControllerDevice;
+use BenchGlow\Build\Device\Device;
+use BenchGlow\Build\Device\RelayDevice;
 use BenchGlow\Quantity\Shown;
 
 /** Pins of a device: which contact stands when, the continuity test that proves it, what its unused pins carry. */
@@ -59,40 +61,41 @@ final class PinMap
     }
 
     /** @return list<string> what to do with a meter before fitting it */
-    public static function test(Fields $part): array
+    public static function test(Device $device): array
     {
+        $part = $device->part;
+        $relay = $device instanceof RelayDevice;
         $lines = ['Set the meter to continuity, nothing connected, no power.'];
-        $positions = $part->texts('positions');
-        foreach ($part->objects('contacts') as $contact) {
-            $pair = "{$contact->text('from')} and {$contact->text('to')}";
-            $at = $contact->object('closed_when')->text('at');
+        foreach ($part->contacts as $contact) {
+            $pair = "{$contact->from} and {$contact->to}";
+            $at = $contact->madeAt();
             if ($at !== '') {
-                $others = array_values(array_diff($positions, [$at]));
+                $others = array_values(array_diff($part->positions, [$at]));
                 $lines[] = "{$pair}: it beeps at {$at} and is silent at ".implode(' and ', $others).'.';
-            } elseif ($part->text('kind') === 'relay') {
-                $resting = isset($contact->object('closed_when')->data['not']);
+            } elseif ($relay) {
+                $resting = isset($contact->closedWhen['not']);
                 $lines[] =
                     "{$pair} (".
-                    (self::TERMINALS[$contact->text('from')] ?? '').
+                    (self::TERMINALS[$contact->from] ?? '').
                     ' to '.
-                    (self::TERMINALS[$contact->text('to')] ?? '').
+                    (self::TERMINALS[$contact->to] ?? '').
                     '): it '.
                     ($resting ? 'beeps at rest and is silent' : 'is silent at rest and beeps').
                     ' with the supply across 85 and 86.';
             }
         }
-        foreach ($part->objects('inside') as $inside) {
-            if ($inside->text('kind') === 'sense' && $part->text('kind') === 'relay') {
+        foreach ($relay ? $part->inside : [] as $inside) {
+            if ($inside->isSense()) {
                 $lines[] =
-                    "{$inside->text('from')} and {$inside->text('to')}: about ".
-                    Shown::ohms($inside->number('ohm')).
+                    "{$inside->from} and {$inside->to}: about ".
+                    Shown::ohms($inside->ohm()).
                     ' on the ohm range.';
             }
-            if ($inside->text('kind') === 'diode' && $part->text('kind') === 'relay') {
+            if ($inside->isDiode()) {
                 $lines[] = 'It has a diode across the coil: 86 goes to plus, or the diode shorts the supply.';
             }
         }
-        if ($part->text('kind') === 'controller') {
+        if ($device instanceof ControllerDevice) {
             $lines[] = 'Try it on the bench with one lamp per channel before it is fitted.';
         }
 
@@ -100,25 +103,26 @@ final class PinMap
     }
 
     /** @return list<string> pins without a lead and what they carry at most */
-    public static function unused(Frame $frame, string $id, Fields $part): array
+    public static function unused(Frame $frame, Device $device): array
     {
         $said = Keeper::value(
-            ['unused', $frame->document->wiringHash(), $id, ...$frame->preference->key()],
-            fn (): array => self::unwired($frame, $id, $part),
+            ['unused', $frame->document->wiringHash(), $device->id(), ...$frame->preference->key()],
+            fn (): array => self::unwired($frame, $device),
         );
 
         return array_values(array_filter((array) $said, is_string(...)));
     }
 
     /** @return list<string> */
-    private static function unwired(Frame $frame, string $id, Fields $part): array
+    private static function unwired(Frame $frame, Device $device): array
     {
+        $id = $device->id();
         $wired = [];
         foreach ($frame->analysis->harness->wires as $wire) {
             $wired[$wire->from] = $wired[$wire->to] = true;
         }
         $said = [];
-        foreach ($part->texts('pins') as $pin) {
+        foreach ($device->pins() as $pin) {
             if (isset($wired["{$id}.{$pin}"])) {
                 continue;
             }

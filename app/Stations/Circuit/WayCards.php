@@ -7,6 +7,7 @@ namespace App\Stations\Circuit;
 use App\Frame\Frame;
 use App\Store\Keeper;
 use BenchGlow\Analysis\Analysis;
+use BenchGlow\Build\Device\Device;
 use BenchGlow\Build\Facts;
 use BenchGlow\Drawing\CardDrawing;
 use BenchGlow\Edit\Batch;
@@ -89,7 +90,7 @@ final readonly class WayCards
             $edit,
             '',
             CardDrawing::of($tried, $circuit),
-            count(array_filter($tried->build->devices, fn ($d): bool => $d->text('circuit') === $circuit)) +
+            count(array_filter($tried->build->devices, fn (Device $d): bool => $d->circuit() === $circuit)) +
                 count(
                     array_filter(
                         $tried->fuses,

@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace App\Stations\Brief\Forms;
 
 use App\Stations\Form;
+use BenchGlow\Build\Fact;
 use BenchGlow\Build\Facts;
 use BenchGlow\Build\Index;
 use BenchGlow\Edit\AddItem;
@@ -26,7 +27,7 @@ final readonly class AddFactForm extends Form
     public function edit(Fields $in): Edit
     {
         [$kind, $where, $value] = [$in->text('kind'), trim($in->text('where')), trim($in->text('value'))];
-        if ($kind === 'budget' && Facts::budget(new Fields(['kind' => $kind, 'value' => $value])) === null) {
+        if ($kind === 'budget' && Facts::budget(new Fact('', $kind, $where, $value)) === null) {
             throw new NotUnderstood("Budget, what: '{$value}' is no amount. Type it like 60 or 45.50.");
         }
         if ($kind === 'needed_by') {

@@ -1,0 +1,43 @@
+<?php
+
+declare(strict_types=1);
+
+namespace BenchGlow\Build\Device;
+
+/** A joint: one pin, any number of leads. */
+final readonly class JointDevice extends Device
+{
+    public function kind(): string
+    {
+        return 'joint';
+    }
+
+    public function pins(): array
+    {
+        return [''];
+    }
+
+    public function symbol(): string
+    {
+        return 'joint';
+    }
+
+    /** solder · crimp · idc_tap · terminal · screw · bus_bar */
+    public function style(): string
+    {
+        return $this->fields->text('style');
+    }
+
+    /** A tap that cuts through the insulation of a wire that goes on. */
+    public function isTap(): bool
+    {
+        return $this->style() === 'idc_tap';
+    }
+
+    public function row(): ?array
+    {
+        $style = $this->style() ?: 'solder';
+
+        return $style === 'solder' ? null : ["joint_{$style}", str_replace('_', ' ', $style).' joint', null];
+    }
+}
