@@ -164,7 +164,7 @@ final class Scheme
             $wired[$wire->from] = $wired[$wire->to] = true;
         }
         foreach ($this->build->devices as $id => $device) {
-            if ($device instanceof ControllerDevice) {
+            if ($device->symbol() === 'box') {
                 $this->boxes[$id] = array_values(
                     array_filter($this->harness->things[$id]->pins ?? [], fn (string $p): bool => isset($wired[$p])),
                 );
