@@ -95,7 +95,7 @@ final readonly class RemoveItem implements Edit
         if (isset($draft->data['leads'])) {
             $draft->data['leads'] = $leads;
         }
-        $draft->data = self::without($draft->data, $gone);
+        $draft->data = (new Sweep($gone))->through($draft->data);
     }
 
     /** @param  array<string, true>  $gone */
@@ -108,34 +108,5 @@ final readonly class RemoveItem implements Edit
         }
 
         return false;
-    }
-
-    /**
-     * @param  array<array-key, mixed>  $node
-     * @param  array<string, true>  $gone
-     * @return array<array-key, mixed>
-     */
-    public static function without(array $node, array $gone): array
-    {
-        $kept = [];
-        foreach ($node as $key => $value) {
-            if (is_array($value)) {
-                $named = array_filter([$value['id'] ?? null, $value['subject'] ?? null], is_string(...));
-                if (array_filter($named, fn (string $n): bool => isset($gone[explode('.', $n)[0]])) !== []) {
-                    continue;
-                }
-                $value = self::without($value, $gone);
-                if (isset($value['glow']) && $value['glow'] === []) {
-                    continue;
-                }
-            }
-            $pointer = in_array($key, ['mirror_of', 'circuit', 'light'], true) || is_int($key);
-            if (is_string($value) && $pointer && isset($gone[explode('.', $value)[0]])) {
-                continue;
-            }
-            $kept[$key] = $value;
-        }
-
-        return array_is_list($node) ? array_values($kept) : $kept;
     }
 }

@@ -5,6 +5,7 @@ declare(strict_types=1);
 use BenchGlow\Analysis\Analysis;
 use BenchGlow\Build\Build;
 use BenchGlow\Build\Document;
+use BenchGlow\Build\Index;
 use BenchGlow\Edit\Accept;
 use BenchGlow\Edit\AddCircuit;
 use BenchGlow\Edit\AddItem;
@@ -76,6 +77,41 @@ it('removes a light with its leads, its wants and what named it', function (): v
         ->toBe(1)
         ->and($one->json)
         ->not->toContain('mirror_of');
+});
+
+it('removes any thing of any example whole, or says what still stands on it', function (string $file): void {
+    $document = Make::file($file);
+    foreach (Index::of($document)->sections as $id => $section) {
+        try {
+            $left = Editor::apply($document, new RemoveItem($id));
+        } catch (BadBuild $e) {
+            expect($e->getMessage())->toMatch('~`'.$id.'` (is still used by|still feeds) `|still goes by `'.$id.'`~');
+
+            continue;
+        }
+        // What was read from its writing again holds: no reference hangs in the air.
+        expect(Index::of(Document::fromJson($left->json))->has($id))->toBeFalse("{$id} of {$section}");
+    }
+})->with(fn (): array => array_map(basename(...), glob(dirname(__DIR__, 2).'/examples/*.glow.json') ?: []));
+
+it('takes nothing along that only reads the same: a position, a pin of a part, a word', function (): void {
+    $sash = Make::file('j11-signal-sash.glow.json');
+    $left = Editor::apply($sash, new RemoveItem('left'));
+    expect($left->data['inputs'])->toEqual($sash->data['inputs'])->and($left->data['parts'])->toEqual($sash->data['parts']);
+});
+
+it('takes a circuit out of the stories that want it', function (): void {
+    $wherry = Make::file('wherry.glow.json');
+    $wanted = fn (Document $d): array => array_merge(
+        ...array_map(
+            fn (Fields $s): array => array_map(fn (Fields $w): string => $w->text('circuit'), $s->objects('wanted')),
+            $d->fields()->objects('stories'),
+        ),
+    );
+    expect($wanted($wherry))
+        ->toContain('boarding_step')
+        ->and($wanted(Editor::apply($wherry, new RemoveItem('boarding_step'))))
+        ->not->toContain('boarding_step');
 });
 
 it('removes a circuit whole and refuses a part in use', function (): void {

@@ -92,6 +92,12 @@ final class Make
         ]);
     }
 
+    /** An example of the folder examples/. */
+    public static function file(string $name): Document
+    {
+        return Document::fromJson((string) file_get_contents(dirname(__DIR__, 2)."/examples/{$name}"));
+    }
+
     public static function edited(Document $document, Edit ...$edits): Document
     {
         foreach ($edits as $edit) {
