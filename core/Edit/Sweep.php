@@ -41,12 +41,13 @@ final readonly class Sweep
      */
     private function record(array $record, Shape $shape, string $path, string $owner): ?array
     {
-        if ($this->names($record['id'] ?? null) || $this->names($record['subject'] ?? null)) {
-            return null;
-        }
-        $owner = is_string($record['id'] ?? null) ? $record['id'] : $owner;
         $kind = is_string($record['kind'] ?? null) ? $record['kind'] : null;
         $fields = $shape->fieldsOf($kind);
+        $own = self::refers(($fields['id'] ?? null)?->pattern) ? $record['id'] ?? null : null;
+        if ($this->names($own) || $this->names($record['subject'] ?? null)) {
+            return null;
+        }
+        $owner = is_string($own) ? $own : $owner;
         $kept = [];
         foreach ($record as $field => $value) {
             $left = isset($fields[$field]) ? $this->value($value, $fields[$field], "{$path}/{$field}", $owner) : $value;
