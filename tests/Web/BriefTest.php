@@ -10,6 +10,7 @@ use BenchGlow\Check\Review;
 use BenchGlow\Format\Fields;
 use BenchGlow\Story\Shipped;
 use BenchGlow\Ways\Recognise;
+use Tests\WebTestCase;
 
 function page(object $test, string $url): string
 {
@@ -21,18 +22,18 @@ function happens(object $test, Build $build): array
 {
     return array_map(
         fn (Fields $e): array => $e->data,
-        stands($test, $build)->fields()->objects('stories')[0]->objects('events'),
+        $test->stands($build)->fields()->objects('stories')[0]->objects('events'),
     );
 }
 
 it('says in one sentence what should glow, and lets its clauses be chosen', function (): void {
-    $build = hungExample($this, 'wherry');
+    $build = $this->hungExample('wherry');
     $html = page($this, "/b/{$build->key}/brief?c=boarding_step&i[fore_door]=open");
     expect($html)
         ->toShow('The boarding step glows when the fore door is open or the aft door is open.')
         ->and(substr_count($html, 'live-clause'))
         ->toBe(1);
-    sends($this, $build, [
+    $this->sends($build, [
         'op' => 'set_clauses',
         'id' => 'boarding_step_want',
         'clause' => ['fore door open', 'master', ''],
@@ -42,7 +43,7 @@ it('says in one sentence what should glow, and lets its clauses be chosen', func
         'glows when the fore door is open, unless the master is on.',
     );
     expect(Revision::query()->where('build_id', $build->id)->orderByDesc('no')->value('what'))->toShow('when it glows');
-    sends($this, $build, [
+    $this->sends($build, [
         'op' => 'set_clauses',
         'id' => 'boarding_step_want',
         'clause' => ['the moon'],
@@ -53,7 +54,7 @@ it('says in one sentence what should glow, and lets its clauses be chosen', func
 });
 
 it('plays the story against every way and ranks the obvious one behind', function (): void {
-    $build = hungExample($this, 'heron');
+    $build = $this->hungExample('heron');
     $html = page($this, "/b/{$build->key}/brief?c=galley_shelf");
     expect($html)
         ->toShow('A weekend aboard, the switch forgotten')
@@ -68,8 +69,8 @@ it('plays the story against every way and ranks the obvious one behind', functio
 });
 
 it('uses an idea as one edit that the circuit shows, and takes it back to the same bytes', function (): void {
-    $build = hungExample($this, 'heron');
-    $before = stands($this, $build)->json;
+    $build = $this->hungExample('heron');
+    $before = $this->stands($build)->json;
     preg_match_all(
         '/name="edit" value="([^"]+)"/',
         flat((string) $this->get("/b/{$build->key}/brief?c=galley_shelf")->getContent()),
@@ -81,13 +82,13 @@ it('uses an idea as one edit that the circuit shows, and takes it back to the sa
             fn (string $e): bool => str_contains($e, 'sensor_motion'),
         ),
     );
-    sends($this, $build, ['edit' => $edits[0], 'render' => 'all'])->assertOk();
-    expect(Recognise::of(stands($this, $build), 'galley_shelf'))
+    $this->sends($build, ['edit' => $edits[0], 'render' => 'all'])->assertOk();
+    expect(Recognise::of($this->stands($build), 'galley_shelf'))
         ->toBe(['way' => 'hand', 'wires' => [], 'ways' => [], 'inputs' => ['galley_motion']])
         ->and(Revision::query()->where('build_id', $build->id)->orderByDesc('no')->value('what'))
         ->toBe('Galley shelf: a sensor: someone at the stove')
         ->and(
-            Analysis::of(stands($this, $build))
+            Analysis::of($this->stands($build))
                 ->at(['galley_motion' => 'there'])
                 ->states['nominal']->totalA(),
         )
@@ -98,14 +99,14 @@ it('uses an idea as one edit that the circuit shows, and takes it back to the sa
     $this->post(
         "/b/{$build->key}/undo",
         ['base' => (string) $build->refresh()->head, 'token' => 'back'],
-        SWAP,
+        WebTestCase::SWAP,
     )->assertOk();
-    expect(stands($this, $build)->json)->toBe($before);
+    expect($this->stands($build)->json)->toBe($before);
 });
 
 it('moves an event typed and stepped, keeps the order, and refuses what is no time', function (): void {
-    $build = hungExample($this, 'wherry');
-    sends($this, $build, [
+    $build = $this->hungExample('wherry');
+    $this->sends($build, [
         'op' => 'move_event',
         'id' => 'loading',
         'n' => '4',
@@ -113,9 +114,9 @@ it('moves an event typed and stepped, keeps the order, and refuses what is no ti
         'render' => 'all',
     ])->assertOk();
     expect(happens($this, $build)[4])->toBe(['at_s' => 71400, 'input' => 'courtesy', 'to' => 'on']);
-    sends($this, $build, ['op' => 'move_event', 'id' => 'loading', 'n' => '4', 'by' => '-300'])->assertOk();
+    $this->sends($build, ['op' => 'move_event', 'id' => 'loading', 'n' => '4', 'by' => '-300'])->assertOk();
     expect(happens($this, $build)[4]['at_s'])->toBe(71100);
-    sends($this, $build, ['op' => 'move_event', 'id' => 'loading', 'n' => '4', 'text' => '8:00'])->assertOk();
+    $this->sends($build, ['op' => 'move_event', 'id' => 'loading', 'n' => '4', 'text' => '8:00'])->assertOk();
     expect(array_column(happens($this, $build), 'at_s'))
         ->toBe(
             (function (array $t): array {
@@ -127,20 +128,20 @@ it('moves an event typed and stepped, keeps the order, and refuses what is no ti
         ->and(happens($this, $build)[0]['input'])
         ->toBe('courtesy');
     $head = $build->refresh()->head;
-    sends($this, $build, ['op' => 'move_event', 'id' => 'loading', 'n' => '1', 'text' => 'teatime'])
+    $this->sends($build, ['op' => 'move_event', 'id' => 'loading', 'n' => '1', 'text' => 'teatime'])
         ->assertStatus(422)
         ->assertSee('Time:')
         ->assertSee('Type 18:30');
-    sends($this, $build, ['op' => 'move_event', 'id' => 'loading', 'n' => '1', 'text' => 'day 3 8:00'])
+    $this->sends($build, ['op' => 'move_event', 'id' => 'loading', 'n' => '1', 'text' => 'day 3 8:00'])
         ->assertStatus(422)
         ->assertSee('lies past the end of the story, 24:00');
-    sends($this, $build, ['op' => 'move_event', 'id' => 'loading', 'n' => '99', 'text' => '8:00'])
+    $this->sends($build, ['op' => 'move_event', 'id' => 'loading', 'n' => '99', 'text' => '8:00'])
         ->assertStatus(422)
         ->assertSee('Event: it is gone.');
-    sends($this, $build, ['op' => 'add_event', 'id' => 'loading', 'text' => '8:00', 'what' => 'fore_door ajar'])
+    $this->sends($build, ['op' => 'add_event', 'id' => 'loading', 'text' => '8:00', 'what' => 'fore_door ajar'])
         ->assertStatus(422)
         ->assertSee('Event: choose what happens');
-    sends($this, $build, [
+    $this->sends($build, [
         'op' => 'add_wanted',
         'id' => 'loading',
         'circuit' => 'boarding_step',
@@ -149,50 +150,50 @@ it('moves an event typed and stepped, keeps the order, and refuses what is no ti
     ])
         ->assertStatus(422)
         ->assertSee('Wanted to: it ends before it begins');
-    sends($this, $build, ['op' => 'add_event', 'id' => 'nothing', 'text' => '8:00', 'what' => 'fore_door open'])
+    $this->sends($build, ['op' => 'add_event', 'id' => 'nothing', 'text' => '8:00', 'what' => 'fore_door open'])
         ->assertStatus(422)
         ->assertSee('Story: it is gone.');
     expect($build->refresh()->head)->toBe($head);
-    sends($this, $build, ['op' => 'add_event', 'id' => 'loading', 'text' => '7:30', 'what' => 'lid up'])->assertOk();
+    $this->sends($build, ['op' => 'add_event', 'id' => 'loading', 'text' => '7:30', 'what' => 'lid up'])->assertOk();
     expect(happens($this, $build)[0])->toBe(['at_s' => 27000, 'input' => 'lid', 'to' => 'up']);
-    sends($this, $build, ['op' => 'drop_event', 'id' => 'loading', 'n' => '0'])->assertOk();
-    sends($this, $build, [
+    $this->sends($build, ['op' => 'drop_event', 'id' => 'loading', 'n' => '0'])->assertOk();
+    $this->sends($build, [
         'op' => 'add_wanted',
         'id' => 'loading',
         'circuit' => 'boarding_step',
         'from' => '6:00',
         'to' => '6:30',
     ])->assertOk();
-    expect(stands($this, $build)->fields()->objects('stories')[0]->objects('wanted'))->toHaveCount(3);
-    sends($this, $build, ['op' => 'drop_wanted', 'id' => 'loading', 'n' => '2'])->assertOk();
-    expect(stands($this, $build)->fields()->objects('stories')[0]->objects('wanted'))->toHaveCount(2);
+    expect($this->stands($build)->fields()->objects('stories')[0]->objects('wanted'))->toHaveCount(3);
+    $this->sends($build, ['op' => 'drop_wanted', 'id' => 'loading', 'n' => '2'])->assertOk();
+    expect($this->stands($build)->fields()->objects('stories')[0]->objects('wanted'))->toHaveCount(2);
 });
 
 it('lets a story be named, lengthened and taken out, but not cut short of what happens in it', function (): void {
-    $build = hungExample($this, 'wherry');
-    sends($this, $build, [
+    $build = $this->hungExample('wherry');
+    $this->sends($build, [
         'op' => 'story_lasts',
         'id' => 'loading',
         'text' => 'day 3 0:00',
         'render' => 'all',
     ])->assertOk();
-    sends($this, $build, ['id' => 'loading', 'field' => 'label', 'text' => 'Loading day'])->assertOk();
-    $story = stands($this, $build)->fields()->objects('stories')[0];
+    $this->sends($build, ['id' => 'loading', 'field' => 'label', 'text' => 'Loading day'])->assertOk();
+    $story = $this->stands($build)->fields()->objects('stories')[0];
     expect([$story->number('lasts_s'), $story->text('label')])->toBe([172800.0, 'Loading day']);
-    sends($this, $build, ['op' => 'story_lasts', 'id' => 'loading', 'text' => '12 h'])
+    $this->sends($build, ['op' => 'story_lasts', 'id' => 'loading', 'text' => '12 h'])
         ->assertStatus(422)
         ->assertSee('Lasts: something still happens at 23:25.');
-    sends($this, $build, ['op' => 'story_lasts', 'id' => 'loading', 'text' => 'long'])
+    $this->sends($build, ['op' => 'story_lasts', 'id' => 'loading', 'text' => 'long'])
         ->assertStatus(422)
         ->assertSee('Lasts:')
         ->assertSee('Type 18:30');
-    sends($this, $build, ['edit' => json_encode(['op' => 'remove', 'id' => 'loading'])])->assertOk();
+    $this->sends($build, ['edit' => json_encode(['op' => 'remove', 'id' => 'loading'])])->assertOk();
     $html = page($this, "/b/{$build->key}/brief?c=boarding_step");
     expect($html)->toShow('Take this story')->not->toContain('idea-list');
 });
 
 it('lets the chosen moment throw the inputs, and lays two ideas over each other', function (): void {
-    $build = hungExample($this, 'wherry');
+    $build = $this->hungExample('wherry');
     $html = page($this, "/b/{$build->key}/brief?c=boarding_step&m=10:00&idea=0&over=1");
     expect($html)
         ->toShow('i%5Bfore_door%5D=open')
@@ -211,7 +212,7 @@ it('lets the chosen moment throw the inputs, and lays two ideas over each other'
             'by' => '300',
             'render' => 'all',
         ],
-        SWAP,
+        WebTestCase::SWAP,
     )->assertOk();
     expect(html_entity_decode((string) $answer->getContent(), ENT_QUOTES))->toShow(
         'id="moment" name="m" size="11" value="10:00"',
@@ -222,11 +223,11 @@ it('takes a shipped story into a build of any place', function (string $place): 
     $this->post('/builds', ['place' => $place])->assertStatus(303);
     $build = Build::query()->orderByDesc('id')->firstOrFail();
     $story = array_key_first(Shipped::of($place));
-    sends($this, $build, ['op' => 'use_story', 'circuit' => 'first_light', 'text' => $story])->assertOk();
+    $this->sends($build, ['op' => 'use_story', 'circuit' => 'first_light', 'text' => $story])->assertOk();
     expect(page($this, "/b/{$build->key}/brief"))
         ->toShow('Ways of switching, best first')
         ->toShow(Shipped::of($place)[$story]);
-    sends($this, $build, ['op' => 'use_story', 'circuit' => 'first_light', 'text' => 'none'])
+    $this->sends($build, ['op' => 'use_story', 'circuit' => 'first_light', 'text' => 'none'])
         ->assertStatus(422)
         ->assertSee('Story: choose one from the list.');
 })->with(BenchGlow\Format\FormatOne::PLACES);
@@ -238,7 +239,7 @@ it('begins a build from five questions on a solved circuit, each of them skipped
 ): void {
     $this->post('/builds', ['when' => $when, ...$more])->assertStatus(303);
     $build = Build::query()->firstOrFail();
-    $analysis = Analysis::of(stands($this, $build))->at($thrown);
+    $analysis = Analysis::of($this->stands($build))->at($thrown);
     expect($analysis->states['nominal']->reason)
         ->toBeNull()
         ->and($analysis->states['nominal']->totalA())
@@ -302,8 +303,8 @@ it('keeps a fact of each kind, and says which of its words it needs', function (
     ?string $refused,
     string $shows = '',
 ): void {
-    $build = hungExample($this, 'heron');
-    $answer = sends($this, $build, [
+    $build = $this->hungExample('heron');
+    $answer = $this->sends($build, [
         'op' => 'add_fact',
         'kind' => $kind,
         'where' => $where,
@@ -316,7 +317,7 @@ it('keeps a fact of each kind, and says which of its words it needs', function (
         return;
     }
     $answer->assertOk();
-    $facts = stands($this, $build)->fields()->object('brief')->objects('facts');
+    $facts = $this->stands($build)->fields()->object('brief')->objects('facts');
     expect($facts[count($facts) - 1]->text('kind'))
         ->toBe($kind)
         ->and(page($this, "/b/{$build->key}/brief"))
@@ -337,8 +338,8 @@ it('keeps a fact of each kind, and says which of its words it needs', function (
 ]);
 
 it('counts the days to the day it is needed', function (string $today, string $says): void {
-    $build = hungExample($this, 'heron');
-    sends($this, $build, ['op' => 'add_fact', 'kind' => 'needed_by', 'value' => '2026-06-01'])->assertOk();
+    $build = $this->hungExample('heron');
+    $this->sends($build, ['op' => 'add_fact', 'kind' => 'needed_by', 'value' => '2026-06-01'])->assertOk();
     $this->travelTo(new DateTimeImmutable($today.' 21:14'));
     expect(page($this, "/b/{$build->key}/brief"))->toShow("2026-06-01{$says} <");
 })->with([
@@ -350,7 +351,7 @@ it('counts the days to the day it is needed', function (string $today, string $s
 ]);
 
 it('says where the figures of every way come from, each linked to the state that was solved', function (): void {
-    $build = hungExample($this, 'heron');
+    $build = $this->hungExample('heron');
     $html = page($this, "/b/{$build->key}/brief?c=galley_shelf");
     expect($html)
         ->toShow('Galley switch on: glows<span class="figure">21 h 48 × 3.44 A = 74.96 Ah')
@@ -373,10 +374,10 @@ it('says where the figures of every way come from, each linked to the state that
 });
 
 it('shows the ways of switching that go against the brief behind the others, and says so', function (): void {
-    $build = hungExample($this, 'heron');
+    $build = $this->hungExample('heron');
     $before = page($this, "/b/{$build->key}/circuit?c=galley_shelf&ways=1");
     expect($before)->not->toContain('The brief says no drilling');
-    sends($this, $build, ['op' => 'add_fact', 'kind' => 'no_drill', 'where' => 'galley oak'])->assertOk();
+    $this->sends($build, ['op' => 'add_fact', 'kind' => 'no_drill', 'where' => 'galley oak'])->assertOk();
     $html = page($this, "/b/{$build->key}/circuit?c=galley_shelf&ways=1");
     expect(substr_count($html, 'The brief says no drilling galley oak.'))
         ->toBeGreaterThanOrEqual(4)
@@ -387,9 +388,9 @@ it('shows the ways of switching that go against the brief behind the others, and
 });
 
 it('shows prices in the currency of the build', function (): void {
-    $build = hungExample($this, 'heron');
+    $build = $this->hungExample('heron');
     expect(page($this, "/b/{$build->key}/brief?c=galley_shelf"))->toShow('45.72</span> EUR');
-    sends($this, $build, ['id' => 'build', 'field' => 'settings.currency', 'text' => 'CHF'])->assertOk();
+    $this->sends($build, ['id' => 'build', 'field' => 'settings.currency', 'text' => 'CHF'])->assertOk();
     expect(page($this, "/b/{$build->key}/brief?c=galley_shelf"))
         ->toShow('45.72</span> CHF')
         ->and(page($this, "/b/{$build->key}/circuit?c=galley_shelf&ways=1"))
@@ -399,13 +400,13 @@ it('shows prices in the currency of the build', function (): void {
 });
 
 it('pins a story that throws what never happens together, and plays it all the same', function (): void {
-    $build = hungExample($this, 'wherry');
+    $build = $this->hungExample('wherry');
     $never = [
         'op' => 'add',
         'section' => 'never',
         'value' => ['all' => [['input' => 'fore_door'], ['input' => 'aft_door']]],
     ];
-    sends($this, $build, ['edit' => json_encode($never)]);
+    $this->sends($build, ['edit' => json_encode($never)]);
     $html = page($this, "/b/{$build->key}/brief?c=boarding_step");
     expect($html)->toShow('which this build says never happens')->toShow('idea-list');
 });
@@ -413,7 +414,7 @@ it('pins a story that throws what never happens together, and plays it all the s
 it(
     'looks at the first wanted light where no moment is chosen; what is thrown by hand hangs on none',
     function (): void {
-        $build = hungExample($this, 'wherry');
+        $build = $this->hungExample('wherry');
         $html = page($this, "/b/{$build->key}/brief?c=boarding_step");
         expect($html)
             ->toShow('name="m" size="11" value="19:55"')
@@ -424,12 +425,12 @@ it(
         expect(page($this, "/b/{$build->key}/brief?c=boarding_step&i[lid]=up"))->not->toContain('class="bob"');
         // A circuit no story wants light of, and a build without a story.
         expect(page($this, "/b/{$build->key}/brief?c=chart_locker"))->not->toContain('class="bob"');
-        expect(page($this, '/b/'.hungExample($this, 'coffee-stall')->key.'/brief'))->not->toContain('day-picture');
+        expect(page($this, '/b/'.$this->hungExample('coffee-stall')->key.'/brief'))->not->toContain('day-picture');
     },
 );
 
 it('lets the one thing the moment throws be thrown back by hand', function (): void {
-    $build = hungExample($this, 'wherry');
+    $build = $this->hungExample('wherry');
     $html = page($this, "/b/{$build->key}/brief?c=boarding_step");
     preg_match_all('/id="trigger-\d+" href="([^"]+)"/', $html, $m);
     $stands = fn (string $html): int => substr_count($html, 'aria-checked="true"');
@@ -443,8 +444,8 @@ it('lets the one thing the moment throws be thrown back by hand', function (): v
 });
 
 it('bears a day in a file that is none', function (): void {
-    $build = hungExample($this, 'heron');
-    sends($this, $build, [
+    $build = $this->hungExample('heron');
+    $this->sends($build, [
         'edit' => json_encode([
             'op' => 'add',
             'section' => 'brief.facts',

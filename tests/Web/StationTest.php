@@ -17,8 +17,7 @@ use BenchGlow\Quantity\Shown;
 use Illuminate\Http\UploadedFile;
 use Illuminate\Support\Facades\Artisan;
 use Tests\Support\Make;
-
-const HX = ['HX-Request' => 'true'];
+use Tests\WebTestCase;
 
 it('sends nothing that lets a page load or run anything from elsewhere', function (): void {
     $build = $this->hung();
@@ -98,7 +97,7 @@ it('takes a length in feet and inches and answers with outputs only', function (
             'token' => 't',
             'echo' => 'e',
         ],
-        HX,
+        WebTestCase::SWAP,
     )->assertOk();
     $html = html_entity_decode((string) $answer->getContent(), ENT_QUOTES);
     expect($html)
@@ -113,7 +112,11 @@ it('takes a length in feet and inches and answers with outputs only', function (
 
 it('answers wrong input with the sentence at its field and writes nothing', function (array $form, string $says): void {
     $build = $this->hung();
-    $this->post("/b/{$build->key}/edit?at=circuit", [...$form, 'base' => '1', 'token' => 't', 'echo' => 'here'], HX)
+    $this->post(
+        "/b/{$build->key}/edit?at=circuit",
+        [...$form, 'base' => '1', 'token' => 't', 'echo' => 'here'],
+        WebTestCase::SWAP,
+    )
         ->assertStatus(422)
         ->assertHeader('HX-Retarget', '#here')
         ->assertSee($says);
@@ -168,11 +171,15 @@ it('answers wrong input with the sentence at its field and writes nothing', func
 it('previews while typing and writes nothing', function (): void {
     $build = $this->hung();
     $form = ['op' => 'set', 'id' => 'shelf_light', 'field' => 'wanted_m', 'base' => '1'];
-    $html = (string) $this->post("/b/{$build->key}/preview?at=circuit", [...$form, 'text' => '1 m'], HX)
+    $html = (string) $this->post("/b/{$build->key}/preview?at=circuit", [...$form, 'text' => '1 m'], WebTestCase::SWAP)
         ->assertOk()
         ->getContent();
     expect($html)->toShow('1 m · 20 units')->not->toContain('name="base" value="2"');
-    $this->post("/b/{$build->key}/preview?at=circuit", [...$form, 'text' => '1 fo'], HX)->assertNoContent();
+    $this->post(
+        "/b/{$build->key}/preview?at=circuit",
+        [...$form, 'text' => '1 fo'],
+        WebTestCase::SWAP,
+    )->assertNoContent();
     expect(Revision::query()->count())->toBe(1);
 });
 
@@ -188,7 +195,7 @@ it('answers an unchanged value without a revision', function (): void {
             'token' => 't',
             'echo' => 'e',
         ],
-        HX,
+        WebTestCase::SWAP,
     )
         ->assertOk()
         ->assertSee('3.34 m');
@@ -201,7 +208,7 @@ it('tells a stale window what changed, keeps its text out of the store and lets 
     $stale = $this->post(
         "/b/{$build->key}/edit",
         ['id' => 'F1', 'field' => 'fuse_a', 'text' => '3 A', 'base' => '1', 'token' => 'y', 'window' => 'laptop'],
-        HX,
+        WebTestCase::SWAP,
     )
         ->assertStatus(409)
         ->assertHeader('HX-Retarget', '#conflict');
@@ -216,7 +223,7 @@ it('tells a stale window what changed, keeps its text out of the store and lets 
     $this->post(
         "/b/{$build->key}/edit",
         ['edit' => html_entity_decode($m[1]), 'base' => '2', 'token' => 'z', 'render' => 'all'],
-        HX,
+        WebTestCase::SWAP,
     )->assertOk();
     expect($this->bench()->document($build->refresh(), 3)->json)->toShow('"fuse_a": 3');
 });
@@ -227,7 +234,7 @@ it('refuses in words to go on top of what is gone', function (): void {
     $this->post(
         "/b/{$build->key}/edit",
         ['id' => 'shelf_light', 'field' => 'wanted_m', 'text' => '2 m', 'base' => '1', 'token' => 'y'],
-        HX,
+        WebTestCase::SWAP,
     )
         ->assertStatus(409)
         ->assertSee('go on top')
@@ -242,12 +249,12 @@ it('undoes, redoes and restores over http, and tells other windows', function ()
         ->assertSee('Changed in another window: Shelf: length 2 m');
     $this->get("/b/{$build->key}/head?since=2&window=laptop")->assertNoContent();
     $this->get("/b/{$build->key}/head?since=1&window=phone")->assertNoContent();
-    $this->post("/b/{$build->key}/undo", ['base' => '2', 'token' => 'u'], HX)
+    $this->post("/b/{$build->key}/undo", ['base' => '2', 'token' => 'u'], WebTestCase::SWAP)
         ->assertOk()
         ->assertSee('id="sentences"', false);
     expect($build->refresh()->head)->toBe(1);
-    $this->post("/b/{$build->key}/undo", ['base' => '2', 'token' => 'u2'], HX)->assertStatus(409);
-    $this->post("/b/{$build->key}/redo", ['base' => '1', 'token' => 'r'], HX)->assertOk();
+    $this->post("/b/{$build->key}/undo", ['base' => '2', 'token' => 'u2'], WebTestCase::SWAP)->assertStatus(409);
+    $this->post("/b/{$build->key}/redo", ['base' => '1', 'token' => 'r'], WebTestCase::SWAP)->assertOk();
     $this->post("/b/{$build->key}/restore/1", ['base0' => '2', 'token0' => 'q'])->assertRedirect(
         "/b/{$build->key}/circuit?c=shelf",
     );
@@ -481,7 +488,7 @@ it('keeps measured rails with the part', function (): void {
             'token' => 't',
             'render' => 'all',
         ],
-        HX,
+        WebTestCase::SWAP,
     )->assertOk();
     $part = $this->bench()->document($build->refresh(), 2)->data['parts'][0];
     expect($part['rail_from'])->toBe('measured')->and($part['rail_ohm_per_m'])->toEqualWithDelta(0.15, 1e-4);
@@ -525,7 +532,9 @@ it('throws switches in the address and shows what that does', function (): void 
         ->getContent();
     expect($html)->toShow('i%5Bbrake%5D=on')->and($html)->toShow('99 % of the label');
     $this->get("/b/{$build->key}/circuit?c=rear&i[brake]=sideways&i[nobody]=on")->assertOk();
-    $sheet = (string) $this->get("/b/{$build->key}/sheet")->assertOk()->getContent();
+    $sheet = (string) $this->get("/b/{$build->key}/sheet")
+        ->assertOk()
+        ->getContent();
     expect($sheet)->toShow('It glows as it should in 36 states');
 });
 
@@ -563,7 +572,7 @@ it('speaks with a decimal comma where the bench wants it, reads both, and keeps 
                 'token' => $text,
                 'echo' => 'e',
             ],
-            HX,
+            WebTestCase::SWAP,
         )->assertOk();
         expect(json_decode($this->bench()->document($build->refresh(), $build->head)->json)->lights[0]->wanted_m)->toBe(
             $metres,

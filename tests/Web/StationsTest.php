@@ -8,6 +8,7 @@ use App\Stations\Stations;
 use Illuminate\Support\Facades\Route;
 use Tests\Fixtures\Lamp\LampStation;
 use Tests\Support\Make;
+use Tests\WebTestCase;
 
 /** The list with one line more. */
 function withLamp(): void
@@ -17,8 +18,6 @@ function withLamp(): void
     Route::middleware('web')->group(base_path('routes/web.php'));
     Route::getRoutes()->refreshNameLookups();
 }
-
-const SWAPS = ['HX-Request' => 'true'];
 
 it('takes a station in from one folder and one line: run, wall, keys, find, its form, its bead', function (): void {
     withLamp();
@@ -47,10 +46,10 @@ it('takes a station in from one folder and one line: run, wall, keys, find, its 
         'echo' => 'lamp-echo',
         'render' => 'all',
     ];
-    $this->post("/b/{$build->key}/edit", $form, SWAPS)
+    $this->post("/b/{$build->key}/edit", $form, WebTestCase::SWAP)
         ->assertStatus(422)
         ->assertSee('Lamp: expected a word.');
-    $answer = (string) $this->post("/b/{$build->key}/edit", [...$form, 'text' => 'said'], SWAPS)
+    $answer = (string) $this->post("/b/{$build->key}/edit", [...$form, 'text' => 'said'], WebTestCase::SWAP)
         ->assertOk()
         ->getContent();
     expect($answer)
@@ -91,16 +90,20 @@ it('lists every folder of stations, and every form in them', function (): void {
 it('answers every op of its forms, filled in or not', function (string $op): void {
     $build = $this->hung();
     $sent = ['op' => $op, 'base' => '1', 'token' => 't', 'echo' => 'e', 'id' => 'shelf_light', 'circuit' => 'shelf'];
-    $status = $this->post("/b/{$build->key}/edit", $sent, SWAPS)->getStatusCode();
+    $status = $this->post("/b/{$build->key}/edit", $sent, WebTestCase::SWAP)->getStatusCode();
     expect(in_array($status, [200, 422], true))->toBeTrue("{$op} answered {$status}");
     $odd = ['op' => $op, 'base' => '1', 'token' => 'u', 'text' => '§', 'amount' => '§', 'part' => '§', 'n' => '§'];
-    $status = $this->post("/b/{$build->key}/edit", $odd, SWAPS)->getStatusCode();
+    $status = $this->post("/b/{$build->key}/edit", $odd, WebTestCase::SWAP)->getStatusCode();
     expect(in_array($status, [200, 204, 409, 422], true))->toBeTrue("{$op} answered {$status}");
 })->with(array_keys((new Stations())->forms()));
 
 it('refuses an op and an edit it does not know by their names, and a base that is not kept', function (): void {
     $build = $this->hung();
-    $send = fn (array $in) => $this->post("/b/{$build->key}/edit", ['base' => '1', 'token' => 'x', ...$in], SWAPS);
+    $send = fn (array $in) => $this->post(
+        "/b/{$build->key}/edit",
+        ['base' => '1', 'token' => 'x', ...$in],
+        WebTestCase::SWAP,
+    );
     $send(['op' => 'frobnicate'])
         ->assertStatus(422)
         ->assertSee("no form here is called 'frobnicate'");

@@ -2,41 +2,14 @@
 
 declare(strict_types=1);
 
-use App\Models\Build;
 use BenchGlow\Analysis\Analysis;
-use BenchGlow\Build\Document;
 use BenchGlow\Format\Fields;
 use BenchGlow\Ways\Recognise;
-
-const SWAP = ['HX-Request' => 'true'];
-
-function hungExample(object $test, string $name): Build
-{
-    return $test
-        ->bench()
-        ->create(Document::fromJson((string) file_get_contents(base_path("examples/{$name}.glow.json"))), 'x', 'w');
-}
-
-/** Sends a form and gives the answer; the head moves along. */
-function sends(object $test, Build $build, array $fields): Illuminate\Testing\TestResponse
-{
-    static $n = 0;
-
-    return $test->post(
-        "/b/{$build->key}/edit?at=circuit",
-        ['base' => (string) $build->refresh()->head, 'token' => 'tok'.$n++, 'echo' => 'e', ...$fields],
-        SWAP,
-    );
-}
-
-function stands(object $test, Build $build): Document
-{
-    return $test->bench()->document($build->refresh(), $build->head);
-}
+use Tests\WebTestCase;
 
 it('lays every way out, uses one as one edit and takes it back to the same bytes', function (): void {
-    $build = hungExample($this, 'heron');
-    $before = stands($this, $build)->json;
+    $build = $this->hungExample('heron');
+    $before = $this->stands($build)->json;
     $html = html_entity_decode(
         (string) $this->get("/b/{$build->key}/ways?c=galley_shelf")
             ->assertOk()
@@ -49,30 +22,30 @@ it('lays every way out, uses one as one edit and takes it back to the same bytes
         ->toShow('Follows a ground-switched lamp through a relay')
         ->toShow('Does not suit: it drives colour strips; this circuit has another light.')
         ->toShow('on the bench');
-    sends($this, $build, [
+    $this->sends($build, [
         'edit' => json_encode(['op' => 'use_way', 'circuit' => 'galley_shelf', 'way' => 'relay_ground']),
     ])->assertOk();
-    expect(Recognise::of(stands($this, $build), 'galley_shelf')['way'] ?? null)->toBe('relay_ground');
+    expect(Recognise::of($this->stands($build), 'galley_shelf')['way'] ?? null)->toBe('relay_ground');
     $this->get("/b/{$build->key}/circuit?c=galley_shelf")
         ->assertOk()
         ->assertSeeText('follows a ground-switched lamp through a relay. It glows as it should');
     $this->post(
         "/b/{$build->key}/undo",
         ['base' => (string) $build->refresh()->head, 'token' => 'back'],
-        SWAP,
+        WebTestCase::SWAP,
     )->assertOk();
-    expect(stands($this, $build)->json)->toBe($before);
-    sends($this, $build, ['edit' => json_encode(['op' => 'use_way', 'circuit' => 'galley_shelf', 'way' => 'colour'])])
+    expect($this->stands($build)->json)->toBe($before);
+    $this->sends($build, ['edit' => json_encode(['op' => 'use_way', 'circuit' => 'galley_shelf', 'way' => 'colour'])])
         ->assertStatus(422)
         ->assertSee('it drives colour strips');
 });
 
 it('shows the truth table with what is to blame, and situations that can be thrown', function (): void {
-    $build = hungExample($this, 'j06-brake-lamp');
+    $build = $this->hungExample('j06-brake-lamp');
     $this->get("/b/{$build->key}/circuit")
         ->assertOk()
         ->assertSeeText('Every situation, as it should be and as it is (2)');
-    sends($this, $build, ['op' => 'set_when', 'id' => 's', 'field' => 'at.pressed', 'text' => 'brake on'])->assertOk();
+    $this->sends($build, ['op' => 'set_when', 'id' => 's', 'field' => 'at.pressed', 'text' => 'brake on'])->assertOk();
     $html = html_entity_decode(
         (string) $this->get("/b/{$build->key}/circuit")
             ->assertOk()
@@ -87,15 +60,13 @@ it('shows the truth table with what is to blame, and situations that can be thro
 });
 
 it('keeps the meter\'s tips in the address and says what a meter would show', function (): void {
-    $build = hungExample($this, 'wherry');
+    $build = $this->hungExample('wherry');
     $url = "/b/{$build->key}/circuit?c=saloon_floor&i[courtesy]=on&t[red]=saloon_wire&t[black]=bank.minus";
     $on = (string) $this->get($url)->assertOk()->getContent();
     expect($on)->toShow('class="tip red"')->toShow('0.06 V</b>Steady.');
     $off = (string) $this->get(str_replace('courtesy]=on', 'courtesy]=off', $url))->assertOk()->getContent();
     expect($off)->toShow('12.60 V</b>Steady.');
-    $answer = (string) $this->get($url, SWAP)
-        ->assertOk()
-        ->getContent();
+    $answer = (string) $this->get($url, WebTestCase::SWAP)->assertOk()->getContent();
     expect($answer)->toShow('id="drawing"')->toShow('t%5Bred%5D=saloon_wire')->not->toContain('id="sentences"');
     $this->get("/b/{$build->key}/circuit?c=saloon_floor&t[red]=nobody&t[black]=bank.minus")
         ->assertOk()
@@ -103,14 +74,14 @@ it('keeps the meter\'s tips in the address and says what a meter would show', fu
 });
 
 it('takes what acts on a circuit in words, and says what it could not make out', function (): void {
-    $build = hungExample($this, 'heron');
-    sends($this, $build, [
+    $build = $this->hungExample('heron');
+    $this->sends($build, [
         'op' => 'add_input',
         'label' => 'Hatch lid',
         'kind' => 'lid',
         'positions' => 'down, up',
     ])->assertOk();
-    sends($this, $build, [
+    $this->sends($build, [
         'op' => 'add_host_wire',
         'label' => 'Hatch lamp wire',
         'polarity' => 'ground',
@@ -118,14 +89,14 @@ it('takes what acts on a circuit in words, and says what it could not make out',
         'behaviour' => 'timed',
         'fuse' => '7.5 A',
     ])->assertOk();
-    sends($this, $build, [
+    $this->sends($build, [
         'op' => 'add_load',
         'id' => 'hatch_lamp_wire',
         'label' => 'dome lamp',
         'kind' => 'filament',
         'watts' => '5 W',
     ])->assertOk();
-    sends($this, $build, [
+    $this->sends($build, [
         'op' => 'add_host_way',
         'label' => 'Way 4, radio',
         'kind' => 'fuse_way',
@@ -134,12 +105,12 @@ it('takes what acts on a circuit in words, and says what it could not make out',
         'comfort' => '1',
         'text' => '',
     ])->assertOk();
-    sends($this, $build, [
+    $this->sends($build, [
         'op' => 'add_ground',
         'label' => 'Stud behind the panel',
         'surface' => 'painted',
     ])->assertOk();
-    sends($this, $build, [
+    $this->sends($build, [
         'op' => 'add_want',
         'circuit' => 'nameboard',
         'glow' => '',
@@ -147,8 +118,8 @@ it('takes what acts on a circuit in words, and says what it could not make out',
         'level' => 'low',
         'flash' => '1',
     ])->assertOk();
-    sends($this, $build, ['op' => 'add_never', 'text' => 'hatch lid down and hatch lid up'])->assertOk();
-    $f = stands($this, $build)->fields();
+    $this->sends($build, ['op' => 'add_never', 'text' => 'hatch lid down and hatch lid up'])->assertOk();
+    $f = $this->stands($build)->fields();
     $wire = $f->object('host')->objects('wires')[0];
     expect($wire->object('live_when')->data)
         ->toBe(['input' => 'hatch_lid'])
@@ -172,12 +143,14 @@ it('takes what acts on a circuit in words, and says what it could not make out',
         'level' => 'low',
         'flash' => true,
     ]);
-    $html = (string) $this->get("/b/{$build->key}/circuit")->assertOk()->getContent();
+    $html = (string) $this->get("/b/{$build->key}/circuit")
+        ->assertOk()
+        ->getContent();
     expect($html)->toShow('hatch lid up')->toShow('Its own: dome lamp 5 W');
-    sends($this, $build, ['op' => 'drop_never', 'text' => '0'])->assertOk();
-    expect(stands($this, $build)->fields()->items('never'))->toBe([]);
+    $this->sends($build, ['op' => 'drop_never', 'text' => '0'])->assertOk();
+    expect($this->stands($build)->fields()->items('never'))->toBe([]);
 
-    $before = stands($this, $build)->json;
+    $before = $this->stands($build)->json;
     foreach (
         [
             [['op' => 'add_input', 'label' => '', 'positions' => ''], 'Input: it needs a name'],
@@ -210,33 +183,33 @@ it('takes what acts on a circuit in words, and says what it could not make out',
         ] as [$fields, $says]
     ) {
         expect(
-            html_entity_decode((string) sends($this, $build, $fields)->assertStatus(422)->getContent(), ENT_QUOTES),
+            html_entity_decode((string) $this->sends($build, $fields)->assertStatus(422)->getContent(), ENT_QUOTES),
         )->toShow($says);
     }
-    expect(stands($this, $build)->json)->toBe($before);
+    expect($this->stands($build)->json)->toBe($before);
 });
 
 it('leaves finer choices open on the page: parts, diodes, plugs, positions, trials, duties, scenes', function (): void {
-    $build = hungExample($this, 'wherry');
-    sends($this, $build, [
+    $build = $this->hungExample('wherry');
+    $this->sends($build, [
         'op' => 'use_part',
         'id' => 'saloon_floor_k',
         'text' => 'relay_5_12_diode',
         'render' => 'all',
     ])->assertOk();
-    sends($this, $build, ['op' => 'use_part', 'id' => 'D1', 'text' => 'silicon_3', 'render' => 'all'])->assertOk();
-    sends($this, $build, ['op' => 'use_part', 'id' => 'chart_locker_lid', 'text' => 'micro_change', 'render' => 'all'])
+    $this->sends($build, ['op' => 'use_part', 'id' => 'D1', 'text' => 'silicon_3', 'render' => 'all'])->assertOk();
+    $this->sends($build, ['op' => 'use_part', 'id' => 'chart_locker_lid', 'text' => 'micro_change', 'render' => 'all'])
         ->assertStatus(422)
         ->assertSee('a lead hangs on');
-    sends($this, $build, ['op' => 'add_plug', 'id' => 'chart_locker_feed', 'render' => 'all'])->assertOk();
-    sends($this, $build, [
+    $this->sends($build, ['op' => 'add_plug', 'id' => 'chart_locker_feed', 'render' => 'all'])->assertOk();
+    $this->sends($build, [
         'op' => 'trial',
         'id' => 'boarding_step_feed',
         'pot' => '330R',
         'fixed' => '47',
         'render' => 'all',
     ])->assertOk();
-    $document = stands($this, $build);
+    $document = $this->stands($build);
     $a = Analysis::of($document);
     expect($a->build->parts[$document->fields()->objects('devices')[0]->text('part')] ?? null)
         ->toBeNull()
@@ -248,14 +221,14 @@ it('leaves finer choices open on the page: parts, diodes, plugs, positions, tria
         array_filter($a->build->leads['boarding_step_feed']->inline, fn ($t): bool => $t->kind === 'resistor'),
     )[0];
     expect($resistor->ohm)->toBe(390.0);
-    $trike = hungExample($this, 'coffee-trike');
-    sends($this, $trike, ['op' => 'set_duty', 'id' => 'counter_edge_c', 'field' => 'g', 'text' => '25'])->assertOk();
-    sends($this, $trike, [
+    $trike = $this->hungExample('coffee-trike');
+    $this->sends($trike, ['op' => 'set_duty', 'id' => 'counter_edge_c', 'field' => 'g', 'text' => '25'])->assertOk();
+    $this->sends($trike, [
         'op' => 'add_scene',
         'label' => 'Dawn',
         'steps' => json_encode([['at_s' => 0, 'set' => ['counter_edge_c.r' => 0.5], 'fade_s' => 2]]),
     ])->assertOk();
-    $fields = stands($this, $trike)->fields();
+    $fields = $this->stands($trike)->fields();
     expect($fields->objects('scenes')[1]->text('label'))
         ->toBe('Dawn')
         ->and(
@@ -277,7 +250,7 @@ it('leaves finer choices open on the page: parts, diodes, plugs, positions, tria
 });
 
 it('gives patterns, slices of a tolerance run and the whole table as files', function (): void {
-    $build = hungExample($this, 'coffee-trike');
+    $build = $this->hungExample('coffee-trike');
     $patterns = $this->get("/b/{$build->key}/patterns?c=counter_edge")
         ->assertOk()
         ->json();
@@ -285,7 +258,7 @@ it('gives patterns, slices of a tolerance run and the whole table as files', fun
         ->toHaveCount(3)
         ->and($patterns['lights']['counter_edge_light']['patterns'])
         ->toHaveCount(7);
-    $heron = hungExample($this, 'heron');
+    $heron = $this->hungExample('heron');
     $slice = $this->get("/b/{$heron->key}/tolerance?c=galley_shelf&n=5&seed=1")
         ->assertOk()
         ->json();
