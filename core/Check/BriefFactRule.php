@@ -77,8 +77,9 @@ final class BriefFactRule implements Rule
         $findings = [];
         foreach ($about as $id => $circuit) {
             $way = Recognise::of($analysis->build->document, $id);
-            $holes = $way === null ? 0 : Ways::ALL[$way['way']][3];
-            if ($way !== null && $holes > 0) {
+            $ready = $way === null ? null : Ways::find($way['way']);
+            $holes = $ready?->holes() ?? 0;
+            if ($ready !== null && $holes > 0) {
                 $findings[] = $this->finding(
                     $id,
                     $fact,
@@ -87,7 +88,7 @@ final class BriefFactRule implements Rule
                         '; '.
                         Words::within($circuit->label).
                         ' ('.
-                        lcfirst(Ways::ALL[$way['way']][0]).
+                        lcfirst($ready->name()).
                         ") needs {$holes} hole".
                         ($holes === 1 ? '' : 's').
                         '. Choose a way without, or take the fact out.',

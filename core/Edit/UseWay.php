@@ -55,7 +55,7 @@ final readonly class UseWay implements Edit
 
     public function says(Names $names): string
     {
-        return $names->name($this->circuit).': '.lcfirst(Ways::ALL[$this->way][0] ?? 'switched otherwise');
+        return $names->name($this->circuit).': '.lcfirst(Ways::find($this->way)?->name() ?? 'switched otherwise');
     }
 
     /** The way "hand" with another switch in it: one that a lid moves, a sensor. */

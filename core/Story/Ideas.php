@@ -83,7 +83,7 @@ final readonly class Ideas
 
         return [
             [
-                'as it is now'.($now === null ? '' : ': '.lcfirst(Ways::ALL[$now['way']][0])),
+                'as it is now'.($now === null ? '' : ': '.lcfirst(Ways::find($now['way'])?->name() ?? '')),
                 $now['way'] ?? '',
                 null,
             ],
@@ -255,7 +255,7 @@ final readonly class Ideas
         $analysis = Analysis::of($alone);
         $day = (new Player($analysis, $this->circuit))->play($story);
         $price = PartsList::price($analysis);
-        $holes = Ways::ALL[$way][3] ?? 0;
+        $holes = Ways::find($way)?->holes() ?? 0;
         $parts = count($analysis->build->devices) + count($analysis->fuses);
         $breaks = Facts::broken($this->document, $this->circuit, $holes, $others + $price);
         $wanted = $story->wantedS($this->circuit);
@@ -318,7 +318,7 @@ final readonly class Ideas
         return match (true) {
             str_starts_with($name, 'a sensor') => 'The sensor sees nothing: dark. Its contact welds: it stays lit.',
             str_starts_with($name, 'a switch at') => 'Left open it stays lit. The switch out of line: dark, or never off.',
-            default => Ways::ALL[$way][2] ?? '',
+            default => Ways::find($way)?->failure() ?? '',
         };
     }
 

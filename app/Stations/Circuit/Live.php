@@ -156,7 +156,7 @@ final class Live
                 ? 'nothing is wanted of it yet'
                 : 'wanted: '.implode('; ', array_slice($when, 0, 2)).(count($when) > 2 ? ' …' : '');
 
-        return ($way === null ? 'is switched in a way of its own' : lcfirst(Ways::ALL[$way['way']][0])).
+        return lcfirst(Ways::find($way['way'] ?? '')?->name() ?? 'is switched in a way of its own').
             '. It '.
             $held.
             " in {$states} states. ".

@@ -6,6 +6,7 @@ namespace App\Stations\Circuit;
 
 use BenchGlow\Drawing\Drawing;
 use BenchGlow\Edit\UseWay;
+use BenchGlow\Ways\Way;
 
 /** A ready way of switching tried on a circuit. */
 final readonly class WayCard
@@ -15,11 +16,7 @@ final readonly class WayCard
      * @param  list<string>  $breaks  facts of the brief it goes against
      */
     public function __construct(
-        public string $name,
-        public string $right,
-        public string $failure,
-        public string $school,
-        public int $holes,
+        public Way $way,
         public bool $onTheBench,
         public ?UseWay $edit,
         public string $unsuited = '',

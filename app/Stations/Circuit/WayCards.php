@@ -19,6 +19,7 @@ use BenchGlow\Format\BadBuild;
 use BenchGlow\Lists\PartsList;
 use BenchGlow\Quantity\Shown;
 use BenchGlow\Ways\Ways;
+use LogicException;
 
 /** Every ready way, tried on this circuit and solved; the one in use first, then those that suit. */
 final readonly class WayCards
@@ -67,8 +68,7 @@ final readonly class WayCards
 
     private function card(string $circuit, string $way, bool $now, float $alone): WayCard
     {
-        [$name, $right, $failure, $holes] = Ways::ALL[$way];
-        $school = Ways::SCHOOLS[$way] ?? '';
+        $ready = Ways::find($way) ?? throw new LogicException("There is no way {$way}.");
         $edit = new UseWay($circuit, $way);
         try {
             // Tried on this circuit alone: what others do to it is for the proof of the whole build.
@@ -76,16 +76,12 @@ final readonly class WayCards
                 new Batch([...$now ? [] : [new UseWay($circuit, $way, say: true)], new KeepCircuit($circuit)]),
             );
         } catch (BadBuild $e) {
-            return new WayCard($name, $right, $failure, $school, $holes, $now, null, $e->problem);
+            return new WayCard($ready, $now, null, $e->problem);
         }
         $price = PartsList::price($tried) - $alone;
 
         return new WayCard(
-            $name,
-            $right,
-            $failure,
-            $school,
-            $holes,
+            $ready,
             $now,
             $edit,
             '',
@@ -101,7 +97,7 @@ final readonly class WayCards
                 ? ''
                 : ($price >= 0 ? '+' : '−').Shown::figure(abs($price)).' '.$tried->build->settings->currency,
             $this->live($tried, $circuit),
-            Facts::broken($this->frame->document, $circuit, $holes, PartsList::price($this->frame->analysis) + $price),
+            Facts::broken($this->frame->document, $circuit, $ready->holes(), PartsList::price($this->frame->analysis) + $price),
         );
     }
 

@@ -3,7 +3,7 @@
     <ul class="way-list">
         @foreach ($page->ways() as $card)
             <li @class(['card-way', 'used' => $card->onTheBench])>
-                <h3>{{ $card->name }}</h3>
+                <h3>{{ $card->way->name() }}</h3>
                 @if ($card->drawing)
                     <svg
                         class="way-drawing"
@@ -11,16 +11,16 @@
                         aria-hidden="true"
                     >{!! App\Support\Svg::shapes($card->drawing->shapes) !!}</svg>
                 @endif
-                <p class="why">{{ $card->right }}</p>
+                <p class="why">{{ $card->way->rightWhen() }}</p>
                 @if ($card->edit === null)
                     <p class="cost">Does not suit: {{ $card->unsuited }}</p>
                 @else
                     <p>{{ $card->parts }} part{{ $card->parts === 1 ? '' : 's' }}, @if ($card->price === '')
                             {{ 'nothing to add' }}@else<b class="figure">{{ $card->price }}</b>
                         @endif
-                        {{ $card->holes === 0 ? ', nothing to drill' : ', ' . $card->holes . ' hole' . ($card->holes === 1 ? '' : 's') . ' to drill' }}
+                        {{ $card->way->holes() === 0 ? ', nothing to drill' : ', ' . $card->way->holes() . ' hole' . ($card->way->holes() === 1 ? '' : 's') . ' to drill' }}
                     </p>
-                    <p class="cost">Off: {{ $card->live }}. {{ $card->failure }}</p>
+                    <p class="cost">Off: {{ $card->live }}. {{ $card->way->failure() }}</p>
                     @if ($card->breaks !== [])
                         <p class="against"><svg
                                 class="pin-mark"
@@ -35,8 +35,8 @@
                                 />
                             </svg> The brief says {{ implode(' and ', $card->breaks) }}.</p>
                     @endif
-                    @if ($card->school !== '')
-                        <p class="cost">{{ $card->school }}</p>
+                    @if ($card->way->school() !== null)
+                        <p class="cost">{{ $card->way->school() }}</p>
                     @endif
                     @if ($card->onTheBench)
                         <p class="on-bench">on the bench</p>
@@ -47,7 +47,7 @@
                     @else<x-act
                             :edit="$card->edit"
                             class="is-small"
-                        >Use this way<span class="is-sr-only">: {{ lcfirst($card->name) }}</span></x-act>
+                        >Use this way<span class="is-sr-only">: {{ lcfirst($card->way->name()) }}</span></x-act>
                     @endif
                 @endif
             </li>

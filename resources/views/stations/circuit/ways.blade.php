@@ -5,7 +5,7 @@
     @if ($page->laysWaysOut) open @endif
 >
     <summary data-ways>Ways of switching · on the bench:
-        {{ $way === null ? 'a way of its own' : lcfirst(BenchGlow\Ways\Ways::ALL[$way['way']][0]) }}</summary>
+        {{ lcfirst(BenchGlow\Ways\Ways::find($way['way'] ?? '')?->name() ?? 'a way of its own') }}</summary>
     @if ($page->laysWaysOut)
         @include('stations.circuit.way_cards')
     @else

@@ -1,0 +1,80 @@
+<?php
+
+declare(strict_types=1);
+
+namespace BenchGlow\Ways\Ready;
+
+use BenchGlow\Ways\DoesNotSuit;
+use BenchGlow\Ways\Plan;
+use BenchGlow\Ways\Way;
+
+class ColourController extends Way
+{
+    public function name(): string
+    {
+        return 'Colour controller';
+    }
+
+    public function rightWhen(): string
+    {
+        return 'Any colour, scenes, fades.';
+    }
+
+    public function failure(): string
+    {
+        return 'The controller fails: dark. It draws a little at rest.';
+    }
+
+    public function lay(Plan $p): void
+    {
+        $strips = array_values(
+            array_filter(
+                $p->setting->lights,
+                fn (array $l): bool => $l['light']->kind === 'strip' && count($l['light']->emitters()) > 1,
+            ),
+        );
+        if (count($strips) !== count($p->setting->lights)) {
+            throw new DoesNotSuit('it drives colour strips; this circuit has another light.');
+        }
+        if ($this->isAmplified() && count($strips) < 2) {
+            throw new DoesNotSuit('the amplifier drives a second run; this circuit has one.');
+        }
+        $plus = $strips[0]['light']->part->text('common', 'plus') === 'plus';
+        $channels = array_keys($strips[0]['light']->emitters());
+        $key = match (true) {
+            count($channels) === 4 && $plus => 'colour_white_common_plus',
+            count($channels) !== 3 => throw new DoesNotSuit('no controller of the shelf has its number of colours.'),
+            default => $plus ? 'colour_common_plus' : 'colour_common_minus',
+        };
+        if ($this->isAmplified() && (! $plus || count($channels) !== 3)) {
+            throw new DoesNotSuit('the amplifier of the shelf has three channels with a common plus.');
+        }
+        $p->device('c', 'controller', $key, [], ['set' => array_fill_keys($channels, 1)]);
+        $p->device('j', 'joint');
+        $p->lead($p->plus(), 'j', ['fuse'], 'To the controller');
+        $p->lead('j', 'c.in_plus');
+        $p->lead('c.in_minus', $p->minus(), [], 'Return of the controller');
+        foreach ($strips as $n => $strip) {
+            $far = $this->isAmplified() && $n > 0;
+            if ($far && $n === 1) {
+                $p->device('a', 'controller', 'amplifier_three');
+                $p->lead('j', 'a.in_plus');
+                $p->lead('a.in_minus', $p->minus(), [], 'Return of the amplifier');
+                $p->lead('c.common', 'a.sig_common');
+                foreach ($channels as $channel) {
+                    $p->lead("c.{$channel}", "a.sig_{$channel}");
+                }
+            }
+            $driver = $far ? 'a' : 'c';
+            foreach ([...$strip['plus'], ...$strip['minus']] as $pin) {
+                $p->lead("{$driver}.".substr((string) strrchr($pin, '.'), 1), $pin);
+            }
+        }
+        $p->want(['all' => []]);
+    }
+
+    protected function isAmplified(): bool
+    {
+        return false;
+    }
+}
