@@ -4,6 +4,8 @@ declare(strict_types=1);
 
 return [
     'name' => 'Bench Glow',
+    // One number for the package, the command line, the pages and what they export.
+    'version' => json_decode((string) file_get_contents(__DIR__.'/../composer.json'))->version,
     'env' => env('APP_ENV', 'production'),
     'debug' => (bool) env('APP_DEBUG', false),
     'url' => env('APP_URL', 'http://127.0.0.1:8000'),

@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 use App\Http\Controllers\EditController;
 use App\Http\Controllers\FindController;
+use App\Http\Controllers\GuideController;
 use App\Http\Controllers\HistoryController;
 use App\Http\Controllers\PreferenceController;
 use App\Http\Controllers\StationController;
@@ -18,6 +19,8 @@ Route::post('/builds', [WallController::class, 'store'])->name('builds.store');
 Route::post('/builds/example', [WallController::class, 'example'])->name('builds.example');
 Route::post('/builds/import', [WallController::class, 'import'])->name('builds.import');
 Route::post('/bench', [PreferenceController::class, 'update'])->name('bench');
+Route::get('/licence', [GuideController::class, 'licence'])->name('licence');
+Route::get('/guide/{page?}', [GuideController::class, 'show'])->name('guide');
 Route::redirect('/sums', '/sums/strip')->name('sums');
 Route::get('/sums/{kind}', [SumsController::class, 'show'])
     ->whereIn('kind', ['resistor', 'strip', 'wire', 'fuse'])

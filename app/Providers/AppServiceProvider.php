@@ -24,7 +24,10 @@ final class AppServiceProvider extends ServiceProvider
     {
         // The list of keys names the stations, on pages without a build too.
         View::composer('frame.bar', function (ViewContract $view): void {
+            $frame = $view->getData()['frame'] ?? null;
+            $page = $view->getData()['guidePage'] ?? null;
             $view->with('stations', $this->app->make(Stations::class));
+            $view->with('guidePage', $page ?? ($frame instanceof Frame ? $frame->station->guide() : null));
         });
         View::composer('frame.head', function (ViewContract $view): void {
             $frame = $view->getData()['frame'] ?? null;

@@ -92,6 +92,12 @@ abstract class Station
         return $this->outputs(false) === [];
     }
 
+    /** Its page of the guide, in `docs/guide/`. */
+    public function guide(): string
+    {
+        return $this->key();
+    }
+
     /** The folder of its views. */
     public function views(): string
     {

@@ -3,17 +3,22 @@
 declare(strict_types=1);
 
 use Illuminate\Database\Migrations\Migration;
-use Illuminate\Support\Facades\DB;
+use Illuminate\Database\Schema\Blueprint;
+use Illuminate\Support\Facades\Schema;
 
 return new class extends Migration
 {
     public function up(): void
     {
-        DB::unprepared("ALTER TABLE preferences ADD COLUMN decimal_sign TEXT NOT NULL DEFAULT 'point';");
+        Schema::table('preferences', function (Blueprint $table): void {
+            $table->text('decimal_sign')->default('point');
+        });
     }
 
     public function down(): void
     {
-        DB::unprepared('ALTER TABLE preferences DROP COLUMN decimal_sign;');
+        Schema::table('preferences', function (Blueprint $table): void {
+            $table->dropColumn('decimal_sign');
+        });
     }
 };

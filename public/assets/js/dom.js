@@ -13,6 +13,12 @@ export const go = (element) => {
 /** Everything black but the light. */
 export const lightsOut = () => document.documentElement.classList.toggle('lights-out');
 
+/** Opens a dialog; what it loads only then is asked for now. */
+export const opened = (dialog) => {
+  dialog.showModal();
+  dialog.querySelectorAll('[hx-get]').forEach((n) => n.dispatchEvent(new Event('opened')));
+};
+
 /** Marks a part in the drawing. */
 export const show = (part) => {
   document.querySelectorAll('.shown').forEach((n) => n.classList.remove('shown'));

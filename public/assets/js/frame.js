@@ -1,5 +1,5 @@
 // Tokens, the order of answers, drawers, another window's changes.
-import { $, lightsOut, show } from './dom.js';
+import { $, lightsOut, opened, show } from './dom.js';
 
 const store = window.sessionStorage;
 const windowName = store.getItem('window') || crypto.randomUUID().slice(0, 8);
@@ -59,7 +59,10 @@ document.addEventListener('click', (e) => {
     '[data-open],[data-goto],[data-close],[data-lights-out],[data-print],[data-shows],#meter-line',
   );
   if (!t) return;
-  if (t.dataset.open) $(`#${t.dataset.open}`).showModal();
+  if (t.dataset.open) {
+    e.preventDefault();
+    opened($(`#${t.dataset.open}`));
+  }
   if (t.dataset.goto) {
     const p = $(`#${t.dataset.goto}`);
     if (p) {

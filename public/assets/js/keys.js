@@ -1,5 +1,5 @@
 // Keys: chords for stations, circuits and throw-switches, single letters for the rest.
-import { $, go, lightsOut, show } from './dom.js';
+import { $, go, lightsOut, opened, show } from './dom.js';
 
 let chord = '';
 const flags = () => [...document.querySelectorAll('.flag')];
@@ -69,7 +69,8 @@ document.addEventListener('keydown', (e) => {
       $('summary', w).focus();
     }
   } else if (k === 'o') lightsOut();
-  else if (k === '?') $('#keys').showModal();
+  else if (k === '?') opened($('#keys'));
+  else if (k === 'g') location.assign($('[data-key=g]').href);
   else done = false;
   if (done) e.preventDefault();
   else chord = '';

@@ -7,11 +7,23 @@
     {{ $attributes }}
 >
     @csrf
-<input type="hidden" name="base0" value="{{ $frame->base }}">
-<input type="hidden" name="token0" value="{{ bin2hex(random_bytes(8)) }}">
-@if ($echo)
-<input type="hidden" name="echo" value="{{ $echo }}">
-@endif
+    <input
+        type="hidden"
+        name="base0"
+        value="{{ $frame->base }}"
+    >
+    <input
+        type="hidden"
+        name="token0"
+        value="{{ bin2hex(random_bytes(8)) }}"
+    >
+    @if ($echo)
+        <input
+            type="hidden"
+            name="echo"
+            value="{{ $echo }}"
+        >
+    @endif
     <input
         type="hidden"
         name="op"

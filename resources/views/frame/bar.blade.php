@@ -28,6 +28,13 @@
             type="button"
             data-open="bench-settings"
         >Bench</button>
+        <a
+            class="plain"
+            href="{{ route('guide', $guidePage, false) }}"
+            data-open="keys"
+            data-key="g"
+            aria-label="Guide and keys"
+        ><kbd>?</kbd></a>
     </nav>
 </header>
 <dialog
@@ -69,9 +76,20 @@
 </dialog>
 <dialog
     id="keys"
-    class="sheet-dialog"
+    class="sheet-dialog wide"
     aria-labelledby="keys-h"
 >
+    <div
+        class="guide-text"
+        hx-get="{{ route('guide', $guidePage, false) }}"
+        hx-select="#guide-text > *"
+        hx-swap="innerHTML"
+        hx-trigger="opened once"
+        hx-include="unset"
+        hx-sync="this:drop"
+    >
+        <p><a href="{{ route('guide', $guidePage, false) }}">The guide</a></p>
+    </div>
     <h2 id="keys-h">Keys</h2>
     <dl class="keys">
         @foreach (App\Frame\Keys::of($stations) as $k => $does)

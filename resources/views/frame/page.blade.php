@@ -63,6 +63,7 @@
         class="is-sr-only"
         aria-live="polite"
     ></p>
+    @include('frame.foot')
 </body>
 
 </html>

@@ -8,7 +8,7 @@
         class="skip"
         href="#plate"
     >To the sum</a>
-    @include('frame.bar')
+    @include('frame.bar', ['guidePage' => 'sums'])
     <main
         id="plate"
         class="sums"
@@ -88,6 +88,7 @@
             @endif
         </div>
     </main>
+    @include('frame.foot')
 </body>
 
 </html>

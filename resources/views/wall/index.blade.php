@@ -8,7 +8,7 @@
         class="skip"
         href="#plate"
     >To the builds</a>
-    @include('frame.bar')
+    @include('frame.bar', ['guidePage' => 'wall'])
     <main
         id="plate"
         class="wall"
@@ -272,6 +272,7 @@
             </form>
         </section>
     </main>
+    @include('frame.foot')
 </body>
 
 </html>

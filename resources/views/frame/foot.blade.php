@@ -1,0 +1,6 @@
+<footer class="foot">
+    <span>Bench Glow {{ App\Frame\Foot::version() }}</span>
+    <a href="{{ route('guide', null, false) }}">Guide</a>
+    <a href="{{ route('licence', [], false) }}">Licence</a>
+    <span>Figures come from models and typical parts: measure before you trust them.</span>
+</footer>

@@ -1,0 +1,80 @@
+<?php
+
+declare(strict_types=1);
+
+use BenchGlow\Build\Document;
+use BenchGlow\Check\Finding;
+use BenchGlow\Check\Review;
+use BenchGlow\Check\Severity;
+use BenchGlow\Edit\Editor;
+use BenchGlow\Edit\UseWay;
+use BenchGlow\Ways\Ways;
+use Tests\Support\Make;
+
+/** @return array<int, string> steps of the walk, by their number */
+function walk(): array
+{
+    $text = (string) file_get_contents(dirname(__DIR__, 2).'/docs/guide/faulty-build.md');
+    preg_match_all('/^(\d+)\. (.+)$/m', $text, $steps);
+
+    return array_combine(array_map(intval(...), $steps[1]), $steps[2]);
+}
+
+/** @return list<Finding> */
+function openIn(Document $document, string $label): array
+{
+    $circuit = '';
+    foreach ($document->fields()->objects('circuits') as $c) {
+        $circuit = $c->text('label') === $label ? $c->text('id') : $circuit;
+    }
+
+    return array_values(array_filter(Review::of($document)->open(), fn (Finding $f): bool => $f->circuit === $circuit));
+}
+
+it('walks through the faulty build as the guide says, every button where it says so', function (): void {
+    $document = Make::file('harbour-tour.glow.json');
+    foreach (walk() as $n => $step) {
+        preg_match_all('/\*\*(.+?)\*\*/', $step, $bold);
+        if (! str_starts_with($step, 'Choose')) {
+            continue;
+        }
+        $circuit = array_shift($bold[1]);
+        expect(count(openIn($document, $circuit)))->toBeGreaterThanOrEqual($circuit === 'Landing' ? 0 : 1, $circuit);
+        foreach ($bold[1] as $button) {
+            $fix = array_values(
+                array_filter(openIn($document, $circuit), fn (Finding $f): bool => $f->fix === $button),
+            );
+            expect($fix)->not->toBe([], "step {$n}: {$circuit} has no button {$button}");
+            $document = Editor::apply($document, $fix[0]->edit);
+        }
+        foreach (Ways::ALL as $way => $class) {
+            if (str_contains($step, '*'.(new $class())->name().'*')) {
+                $id = strtolower(strtr($circuit, ' ', '_'));
+                $document = Editor::apply($document, (new UseWay($id, $way))->saying());
+            }
+        }
+    }
+    $left = Review::of($document)->open();
+    $dangers = array_filter($left, fn (Finding $f): bool => $f->severity === Severity::Danger);
+    expect(array_map(fn (Finding $f): string => $f->message, $dangers))->toBe([]);
+    // What is left is what the walk leaves to the builder: a part to choose and lengths to measure.
+    expect(array_values(array_unique(array_map(fn (Finding $f): string => $f->rule, $left))))->each->toBeIn([
+        'light.wrong_voltage',
+        'intent.not_met',
+        'lead.undecided',
+    ]);
+});
+
+it('says what each finding of the walk says', function (): void {
+    $said = array_map(
+        fn (Finding $f): string => $f->message,
+        Review::of(Make::file('harbour-tour.glow.json'))->open(),
+    );
+    foreach (walk() as $n => $step) {
+        preg_match_all('/(?<!\*)\*([A-Z][^*]+\.)\*(?!\*)/', $step, $quoted);
+        foreach ($quoted[1] as $sentence) {
+            $words = preg_replace('/^The relay /', '', rtrim($sentence, '.'));
+            expect(implode("\n", $said))->toMatch('~'.preg_quote(explode(':', (string) $words)[0], '~').'~', "step {$n}");
+        }
+    }
+});
