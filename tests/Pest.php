@@ -37,7 +37,8 @@ function flat(string $html): string
 
 expect()->extend('toShow', function (string ...$needles): mixed {
     foreach ($needles as $needle) {
-        expect(html_entity_decode(flat((string) $this->value), ENT_QUOTES))->toContain(flat($needle));
+        $shows = str_contains(html_entity_decode(flat((string) $this->value), ENT_QUOTES), flat($needle));
+        expect($shows)->toBeTrue("The page does not show: {$needle}");
     }
 
     return $this;

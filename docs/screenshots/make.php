@@ -61,7 +61,7 @@ picture('start-day', function (Window $w): void {
 });
 picture('handover-day', $at('Coffee stall', '', 'handover'));
 picture('sum-strip-day', fn (Window $w) => $w->open('/sums/strip?length=6%27+4+1%2F2%22'));
-picture('sum-resistor-night', fn (Window $w) => $w->open('/sums/resistor'), night: true);
+picture('guide-night', fn (Window $w) => $w->open('/guide/faulty-build'), night: true);
 picture('circuit-fixed-night', $fixed, night: true);
 picture('history-day', $at('Heron', '', 'history'));
 picture('circuit-switched-day', $at('Wherry', '?c=saloon_floor&i[courtesy]=on'));

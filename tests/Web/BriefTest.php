@@ -394,7 +394,7 @@ it('shows prices in the currency of the build', function (): void {
     expect(page($this, "/b/{$build->key}/brief?c=galley_shelf"))
         ->toShow('45.72</span> CHF')
         ->and(page($this, "/b/{$build->key}/circuit?c=galley_shelf&ways=1"))
-        ->toShow(' CHF</b>')
+        ->toShow(' CHF</span>')
         ->and(page($this, "/b/{$build->key}/handover"))
         ->toShow('Price, CHF');
 });

@@ -27,4 +27,22 @@ final readonly class WayCard
         public array $breaks = [],
     ) {
     }
+
+    public function parts(): string
+    {
+        return $this->parts.' part'.($this->parts === 1 ? '' : 's');
+    }
+
+    /** What it costs more or less than what is on the bench. */
+    public function price(): string
+    {
+        return $this->price === '' ? 'nothing to add' : $this->price;
+    }
+
+    public function holes(): string
+    {
+        $holes = $this->way->holes();
+
+        return $holes === 0 ? 'nothing to drill' : "{$holes} hole".($holes === 1 ? '' : 's').' to drill';
+    }
 }

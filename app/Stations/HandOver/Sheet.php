@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace App\Stations\HandOver;
 
 use App\Frame\Frame;
+use BenchGlow\Analysis\FuseFigures;
 use BenchGlow\Check\Finding;
 use BenchGlow\Drawing\CircuitDrawing;
 use BenchGlow\Drawing\Drawing;
@@ -29,6 +30,22 @@ final readonly class Sheet
     public function insulate(): array
     {
         return PartsList::toInsulate($this->frame->analysis);
+    }
+
+    /** @return array<string, string> fuse => its circuit, value and place */
+    public function fuses(): array
+    {
+        $build = $this->frame->analysis->build;
+
+        return array_map(
+            fn (FuseFigures $f): string => sprintf(
+                '(%s, %s, %s from the source)',
+                $build->circuits[$build->leads[$f->lead]->circuit ?? '']->label ?? 'shared',
+                $f->fittedA() === null ? 'none fits' : Shown::amps($f->fittedA()),
+                $this->frame->length($f->distanceM),
+            ),
+            array_column($this->frame->analysis->fuses, null, 'id'),
+        );
     }
 
     public function drawing(string $circuit): Drawing

@@ -34,7 +34,7 @@
             data-open="keys"
             data-key="g"
             aria-label="Guide and keys"
-        ><kbd>?</kbd></a>
+        ><span class="ask">?</span></a>
     </nav>
 </header>
 <dialog

@@ -1,4 +1,4 @@
-<footer class="foot">
+<footer class="page-foot">
     <span>Bench Glow {{ App\Frame\Foot::version() }}</span>
     <a href="{{ route('guide', null, false) }}">Guide</a>
     <a href="{{ route('licence', [], false) }}">Licence</a>

@@ -15,10 +15,10 @@
                 @if ($card->edit === null)
                     <p class="cost">Does not suit: {{ $card->unsuited }}</p>
                 @else
-                    <p>{{ $card->parts }} part{{ $card->parts === 1 ? '' : 's' }}, @if ($card->price === '')
-                            {{ 'nothing to add' }}@else<b class="figure">{{ $card->price }}</b>
-                        @endif
-                        {{ $card->way->holes() === 0 ? ', nothing to drill' : ', ' . $card->way->holes() . ' hole' . ($card->way->holes() === 1 ? '' : 's') . ' to drill' }}
+                    <p>
+                        {{ $card->parts() }},
+                        <span @class(['figure price' => $card->price !== ''])>{{ $card->price() }}</span>,
+                        {{ $card->holes() }}
                     </p>
                     <p class="cost">Off: {{ $card->live }}. {{ $card->way->failure() }}</p>
                     @if ($card->breaks !== [])

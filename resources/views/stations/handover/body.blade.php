@@ -13,14 +13,12 @@
                 @else
                     take off the negative terminal. Rings and tools off first.
                 @endif
-                @foreach ($frame->analysis->fuses as $fuse)
+                @foreach ($page->fuses() as $fuse => $where)
                     @if ($loop->first)
                         Or pull the fuse of one circuit:
-                    @endif <b>{{ $fuse->id }}</b>
-                    ({{ $frame->analysis->build->circuits[$frame->analysis->build->leads[$fuse->lead]->circuit ?? '']->label ?? 'shared' }},
-                    {{ $fuse->fittedA() === null ? 'none fits' : $S::amps($fuse->fittedA()) }},
-                    {{ $frame->length($fuse->distanceM) }} from the source)
-                    {{ $loop->last ? '.' : ';' }}
+                    @endif
+                    <b>{{ $fuse }}</b>
+                    {{ $where }}{{ $loop->last ? '.' : ';' }}
                 @endforeach
             </li>
         @endforeach
@@ -229,4 +227,4 @@
     @endif
 </section>
 <footer class="muted">Figures come from models and typical parts; measure before trusting. Local codes and licensed
-    practice win.</footer>
+    practice win. Bench Glow {{ App\Frame\Foot::version() }}</footer>
