@@ -320,6 +320,17 @@ it('stays silent where there is nothing to say', function (string $id): void {
     expect(implode("\n", Make::findings(ruleCases()[$id][2]())))->not->toContain(" {$id} ");
 })->with(array_keys(ruleCases()));
 
+it('says it in these words', function (string $id): void {
+    $said = [];
+    foreach (Review::of(ruleCases()[$id][0]())->open() as $finding) {
+        if ($finding->rule === $id) {
+            array_push($said, $finding->message, ...$finding->fix === null ? [] : ["→ {$finding->fix}"]);
+        }
+    }
+    $sentences = require __DIR__.'/../Fixtures/sentences.php';
+    expect($said)->toBe($sentences[$id]);
+})->with(array_keys(ruleCases()));
+
 it('lists every rule once, each with a case', function (): void {
     $files = array_map(
         fn (string $f): string => basename($f, '.php'),

@@ -1,0 +1,245 @@
+<?php
+
+declare(strict_types=1);
+
+// What each rule says in the case that tests/Core/RulesTest.php builds for it, and what its button says.
+return [
+    'tap.unfused' => [
+        'Courtesy wire is fused for 40 A, and lead_0 is good for 27.9 A. Put a fuse where it is tapped.',
+        '→ Fit a fuse at the tap',
+    ],
+    'tap.gauge' => [
+        'No tap holds both 0.5 mm² and 1.5 mm²: one that is too small cuts strands, one that is too large falls out. Solder or crimp lead_0 on instead.',
+    ],
+    'donor.overloaded' => [
+        'W4 carries 8.74 A through its 10 A fuse, 7.8 A of it its own; it has 0 A to spare. Take another way, or a relay with its own fused feed. Its fuse stays as it is.',
+    ],
+    'donor.fuse_enlarged' => [
+        'The 20 A fuse of w4 is larger than its box bears, 15 A. Put the host\'s own value back; the added circuit has its own fuse.',
+    ],
+    'donor.not_permitted' => [
+        'Brake circuit is no comfort way. Engine control, fuel, brakes and restraint feed nothing else: take an accessory way.',
+    ],
+    'relay.needed' => [
+        'Courtesy wire carries 2.32 A behind a 2 A fuse. Let it throw a relay that has its own fused feed.',
+    ],
+    'signal.not_to_tap' => [
+        'Courtesy wire must not be tapped. Take another signal.',
+    ],
+    'signal.over_capacity' => [
+        'Courtesy wire is good for 0.3 A and gives 0.54 A. Let it throw a relay or a solid-state switch.',
+    ],
+    'host.back_fed' => [
+        'With two on, 14.27 V reaches the lamp of wire fore, whose own signal is off. Put a diode in each lead where the sources meet.',
+        'With one on, 14.27 V reaches the lamp of wire aft, whose own signal is off. Put a diode in each lead where the sources meet.',
+    ],
+    'supply.joined' => [
+        'With everything at rest, 2.28 A runs from pack into bank: their plus sides are joined. Part them with a diode and a fuse each, or a change-over.',
+    ],
+    'contact.over_rating' => [
+        'The magnet switch `s` is made for 0.5 A; it carries 0.65 A. Let it throw a relay, or take a solid-state switch.',
+    ],
+    'dimmer.channel_over' => [
+        'The dimmer `c` gives 0.5 A on a channel; low takes 0.54 A. Put an amplifier behind it, or split the run.',
+    ],
+    'controller.total_over' => [
+        'The dimmer `c` is good for 0.5 A in all; its channels take 0.54 A together. Put an amplifier behind it for part of the run.',
+    ],
+    'coil.under_driven' => [
+        'With hand on, the coil of `k` gets 5.9 V at the low supply; it pulls in at 8 V and lets go at 1.2 V. Feed it straight, or take a solid-state switch.',
+    ],
+    'coil.no_quench' => [
+        'The coil of `k` kicks when it lets go, and `c` is fed beside it. Take the relay with a diode or resistor inside.',
+        '→ Take it with a resistor inside',
+    ],
+    'coil.on_fading' => [
+        'The coil of `k` hangs on courtesy wire, which fades: it may be driven in pulses, and the relay chatters or lets go late. Take a steady signal or a solid-state switch.',
+    ],
+    'relay.chatters' => [
+        'With hand on, the relay `k` chatters: its own contact cuts its coil. Feed the coil from before the contact.',
+    ],
+    'relay.race' => [
+        'With hand on, it depends on which of `k1`, `k2` moves first. Let one of them decide: feed the other from its contact only.',
+    ],
+    'relay.holds' => [
+        'With everything at rest, `k` stays pulled once it has been: its own contact feeds its coil. Right for a latch; else it hangs until the feed goes.',
+    ],
+    'light.reversed' => [
+        'Row hangs the wrong way round: -14.4 V from its plus to its minus. Change its two leads over; find the side with a meter, never by trying.',
+    ],
+    'led.reverse_voltage' => [
+        'Row gets 14.4 V in reverse across one LED; each bears 5 V. Turn it round, or put a diode before it.',
+    ],
+    'resistor.shared' => [
+        '`R1` feeds 2 strings in parallel: they do not share its current, and one open string overloads the others. Give each string its own resistor.',
+    ],
+    'light.always_lit' => [
+        'Shelf glows in every situation. Nothing on its way opens; put a switch there, or take another feed.',
+    ],
+    'light.live_when_off' => [
+        'Shelf stays at 14.4 V when it is off: it is switched on the ground side, and a chafed lead can light or short it. Both sides are right; keep its leads sleeved.',
+    ],
+    'levels.too_alike' => [
+        'Tail gives only 2.1 times as much light high as low at the low supply; you want 3 times, so that the two are told apart.',
+    ],
+    'anode.mismatch' => [
+        'Ring has its plus in common, and `c` switches the plus: its colours cannot be told apart. Take a controller for common plus.',
+    ],
+    'colour.fades' => [
+        'The colour of ring changes along the run: r keeps 76 % to the dimmest unit, g only 62 %. Feed both ends, or put an amplifier in between.',
+        '→ Feed both ends',
+    ],
+    'colour.host_lamp' => [
+        'With hand on, the host\'s dome (warm white) shines into shelf and mixes its colour in. Take it out or disable it.',
+    ],
+    'light.flicker' => [
+        'The dimmer `c` dims with 120 pulses a second; under 200 they flicker, and over 1000 is better for anything filmed.',
+    ],
+    'flasher.fast' => [
+        'The flasher `f` wants 21 W and gets 5.45 W: it runs fast. Take an electronic flasher, or a load resistor of 10.207 ohm on metal; it gets hot, up to 20.3 W.',
+        '→ Take an electronic flasher',
+    ],
+    'motor.spikes' => [
+        'Shelf shares courtesy wire with the pump, whose coil kicks when it stops. Put a diode in series and a clamp across the light.',
+    ],
+    'ground.unclean' => [
+        'The return ends on paint at frame. Bare the metal under the ring, tighten it, paint over it.',
+        '→ Bared to metal',
+    ],
+    'lead.unused_live' => [
+        'Nothing is fitted to `k.87a` 14.4 V, and it is live in some situation. Insulate each end by itself.',
+    ],
+    'plug.live_half' => [
+        'Pulled apart, hatch plug has bare pins at 14.38 V on the half toward the supply. Change the halves over: the shrouded one belongs there.',
+    ],
+    'supply.standby' => [
+        'With everything at rest bank still gives 8.5 mA: 1.4 Ah a week, 14 % of what it has to give.',
+    ],
+    'supply.hours' => [
+        'Bank lasts 4.1 hours from full with everything lit, 0.43 A.',
+    ],
+    'supply.story' => [
+        'Bank is at its usable limit 1 h 12 into the story "night". The brief shows ways that last.',
+    ],
+    'brief.fact' => [
+        'The brief says no drilling under the shelf; shelf (hand switch) needs 1 hole. Choose a way without, or take the fact out.',
+    ],
+    'brief.place' => [
+        'The brief says it moves at the shelf; to the switch of Shelf ends in solder, and soldered strands break where they bend. Crimp it, or hold the lead before the joint.',
+    ],
+    'brief.needed_by' => [
+        'The brief needs the job by 2026-06-01; lens is due on 2026-06-02.',
+    ],
+    'story.impossible' => [
+        'At 0:15 the story "night" is with hand on, lid up, which this build says never happens. Move an event, or take the "never" out.',
+    ],
+    'law.road' => [
+        'Shelf: red light forward. Check the rules where it will be used; brake and turn functions stay as approved.',
+    ],
+    'law.water' => [
+        'Shelf: red or green seen from outside. Navigation lights must not be imitated or masked; check the rules of the water it will lie on, and keep it off under way.',
+    ],
+    'switch.mercury' => [
+        'The tilt switch `s` holds mercury, which is toxic when it breaks. Take a ball or solid-state type.',
+        '→ Take a ball tilt switch',
+    ],
+    'gear.altered' => [
+        'Shelf sits on protective gear. Do not drill it or glue to its shell: altering it can void its approval. Clip or strap it on so that it comes off.',
+    ],
+    'channel.crossed' => [
+        'Channel b of `c` drives the g of `ring`: its colours come out swapped. Change the two cores over.',
+    ],
+    'fuse.missing' => [
+        'Nothing opens when this wire is shorted: Feed of Shelf leaves Bank without a fuse.',
+        '→ Fit a fuse at the source',
+    ],
+    'fuse.exceeds_wire' => [
+        'The wire burns before the fuse opens: 15 A fuse, feed of Shelf is good for 7.47 A. Fit 1 A.',
+        '→ Fit 1 A',
+    ],
+    'fuse.too_small' => [
+        'The fuse opens in use: 3 A fuse, 3.38 A runs through it for hours. Fit 5 A.',
+        '→ Fit 5 A',
+    ],
+    'fuse.may_not_blow' => [
+        'A short at the far end may only smoulder: 4 A flow, the 3 A fuse wants twice its value. Take thicker wire or a smaller fuse.',
+    ],
+    'fuse.too_far' => [
+        '0.9 m of wire before the fuse can burn. Set it within 0.18 m of Bank.',
+        '→ Move the fuse to 0.1 m',
+    ],
+    'feed.drop' => [
+        '0.93 V are lost on the way to shelf: 7.4 % of 12.6 V, 3 % is the target. Take 0.75 mm².',
+        '→ Lay 0.75 mm²',
+    ],
+    'wire.over_amps' => [
+        'Feed of Shelf gets hot: 0.7 A run, 0.005 mm² bears 0.19 A there. Take 0.22 mm².',
+        '→ Lay 0.22 mm²',
+    ],
+    'wire.none_fits' => [
+        'No wire can be recommended for Feed of Shelf: no size in the table does. Shorten the way, split the load or raise the supply.',
+    ],
+    'strip.dim_end' => [
+        'The dimmest lamp of shelf gets 73 % of the brightest one\'s light; you asked for 85 %. Feed both ends.',
+        '→ Feed both ends',
+    ],
+    'strip.run_too_long' => [
+        'Shelf runs 5.5 m from one feed; its maker allows 5 m.',
+        '→ Feed both ends',
+    ],
+    'strip.cut_mismatch' => [
+        '1.22 m falls between cut marks. 1.2 m leaves 2 cm dark; 1.25 m passes by 3 cm.',
+        '→ Cut 1.25 m',
+    ],
+    'strip.too_short' => [
+        'Shelf is shorter than one cut unit: 0.02 m asked, 0.05 m is the least.',
+        '→ Take one unit',
+    ],
+    'light.wrong_voltage' => [
+        'Shelf is made for 12 V; Bank gives up to 28.8 V. It overheats. Take a part for these volts.',
+    ],
+    'part.impossible' => [
+        '4 LEDs of 3 V in series leave nothing of 12 V. Check the part\'s series LEDs and forward volts; nothing is solved until then.',
+    ],
+    'led.over_limit' => [
+        'The LEDs of row get up to 36.4 mA; their limit is 30 mA. Fit 180 ohm.',
+        '→ Fit 180 ohm',
+    ],
+    'led.thin_headroom' => [
+        '4 LEDs in series leave 0.19 V of 12.59 V for the resistor; brightness swings with the supply. Take shorter strings.',
+    ],
+    'light.dark_at_low' => [
+        'Row goes dark when the supply is low: 4 % of its light is left. Take fewer LEDs in series or a part for lower volts.',
+    ],
+    'resistor.too_hot' => [
+        'The resistor of row makes 1.25 W of heat. Take a 3 W one and keep it off plastic and cloth.',
+    ],
+    'supply.driver_overloaded' => [
+        'Bank gives 10.1 W of its 12 W; keep it under 80 %. Take a larger driver or split the load.',
+    ],
+    'strip.heat' => [
+        'Shelf makes 14.4 W a metre: stick it into an aluminium channel. Say what it sits on and this goes.',
+    ],
+    'lead.undecided' => [
+        'Can\'t tell yet what feed of Shelf loses, nor if its fuse opens: its length is missing. Computed as 0 m.',
+    ],
+    'lead.spare_core' => [
+        'A core of spare ends on nothing and carries up to 14.25 V. Cap it and insulate it by itself.',
+    ],
+    'light.unfed' => [
+        'Shelf has no lead yet.',
+    ],
+    'supply.shorted' => [
+        'Bank is shorted through `slip`: 561.9 A would flow. Look for a wire that joins plus and minus without a light between.',
+    ],
+    'tap.live_leg' => [
+        'Which leg of the tap in w4 is live isn\'t known. Its fuse carries 4.52 A if the common leg is, 5.05 A if the other is; the figures shown are those of the worse. Probe both slots with the fuse out.',
+        '→ Probed: the common leg is live',
+    ],
+    'circuit.not_solved' => [
+        'Can\'t tell how Circuit 1 behaves: too many positions to go through: in1_9 stayed at rest.',
+    ],
+    'intent.not_met' => [
+        'With everything at rest, `shelf_light` should be dark and is high (nothing on its way opens). 3 mismatches in 6 states.',
+    ],
+];
