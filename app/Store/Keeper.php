@@ -87,7 +87,9 @@ final class Keeper
             return null;
         }
 
-        return is_object($value) || is_array($value) ? $value : null;
+        $readable = is_array($value) || (is_object($value) && ! $value instanceof \__PHP_Incomplete_Class);
+
+        return $readable ? $value : null;
     }
 
     /**

@@ -267,3 +267,56 @@ it('says what is wrong with a story it is asked for', function (array $arguments
     'none told' => [['story', __DIR__.'/../../examples/coffee-stall.glow.json'], '', 'the build tells no story yet'],
     'no such file' => [['story', '/nowhere.glow.json'], '', 'There is no file'],
 ]);
+
+it('takes a supply whose three volts are equal, and one LED, and a strip of one unit', function (): void {
+    $same = str_replace(['11.8', '12.6', '14.4'], '12', SERIES);
+    [$code, $out] = glow(['size', 'series'], $same);
+    $series = json_decode($out, true);
+    expect($code)
+        ->toBe(0)
+        ->and($series['options'][$series['best']]['swing'])
+        ->toEqual(['low' => 1, 'high' => 1]);
+    [$code, $out] = glow(['size', 'series'], str_replace('"count":10', '"count":1', $same));
+    expect([$code, count(json_decode($out, true)['options'])])->toBe([0, 1]);
+    [$code, $out] = glow(['size', 'strip'], str_replace('"length_m":2.34', '"length_m":0.05', STRIP));
+    $strip = json_decode($out, true);
+    expect([$code, $strip['units'], $strip['cut_length_m']])
+        ->toBe([0, 1, 0.05])
+        ->and($strip['first_v'])
+        ->toBe($strip['last_v'])
+        ->and($strip['relative_flux']['uniformity'])
+        ->toEqual(1);
+    [$code, , $err] = glow(['size', 'strip'], str_replace('"length_m":2.34', '"length_m":0.049', STRIP));
+    expect([$code, $err])->toBe([2, "/length_m: 0.049 m is less than one cut unit of 0.05 m.\n"]);
+});
+
+it('reckons with the LEDs in series that a strip says, not with those between its cuts', function (): void {
+    // Six to a cut, three in series: two strings side by side take twice what one of six would, at the same rated watts.
+    $six = str_replace('"leds_per_cut":3', '"leds_per_cut":6,"series_leds":3', STRIP);
+    $three = json_decode(glow(['size', 'strip'], STRIP)[1], true);
+    $pairs = json_decode(glow(['size', 'strip'], $six)[1], true);
+    expect($pairs['units'])
+        ->toBe(23)
+        ->and($pairs['current_a'] / $pairs['cut_length_m'])
+        ->toEqualWithDelta($three['current_a'] / $three['cut_length_m'], 0.02 * $three['current_a']);
+    [$code, , $err] = glow(['size', 'strip'], str_replace('"leds_per_cut":3', '"leds_per_cut":6', STRIP));
+    expect([$code, $err])->toBe([2, $err])->and($err)->not->toBe('');
+});
+
+it('keeps what it compiled for the next command', function (): void {
+    $folder = dirname(__DIR__, 2).'/storage/framework/opcache';
+    exec('rm -rf '.escapeshellarg($folder));
+    expect(glow(['report', dirname(__DIR__, 2).'/examples/heron.glow.json'])[2])->toBe('');
+    $files = iterator_count(
+        new CallbackFilterIterator(
+            new RecursiveIteratorIterator(new RecursiveDirectoryIterator($folder, FilesystemIterator::SKIP_DOTS)),
+            fn (SplFileInfo $f): bool => $f->getExtension() === 'bin',
+        ),
+    );
+    expect($files)->toBeGreaterThan(50);
+});
+
+it('says its version', function (): void {
+    $version = json_decode((string) file_get_contents(dirname(__DIR__, 2).'/composer.json'))->version;
+    expect(glow(['--version']))->toBe([0, "Bench Glow {$version}\n", '']);
+});

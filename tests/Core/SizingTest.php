@@ -292,3 +292,25 @@ it('scales light before it encodes it', function (): void {
     // Linear 0.5 is code 188 of 255, not 128.
     expect(Seen::hex(['warm_white' => 0.5]))->toStartWith('#bc')->and(Seen::hex(['red' => 0.0]))->toBe('#000000');
 });
+
+it('ends every series at one megohm, and finds nothing above', function (Preferred $series): void {
+    $values = $series->values();
+    $sorted = $values;
+    sort($sorted);
+    expect(end($values))
+        ->toBe(1e6)
+        ->and($values)
+        ->toBe($sorted)
+        ->and($series->atLeast(1e6))
+        ->toBe(1e6)
+        ->and($series->atLeast(1_000_001.0))
+        ->toBeNull()
+        ->and($series->atLeast(0.1))
+        ->toBe($values[0]);
+    foreach ($values as $n => $value) {
+        expect($series->atLeast($value))->toBe($value);
+        if ($n > 0) {
+            expect($series->atLeast($values[$n - 1] * 1.0001))->toBe($value);
+        }
+    }
+})->with(Preferred::cases());

@@ -207,6 +207,29 @@ it('thins long histories without touching head, tip, pinned ones and each day\'s
         ->toBe('Test bench');
 });
 
+it('keeps an old head when history is thinned, and what it stands on', function (): void {
+    $build = $this->hung();
+    $bench = $this->bench();
+    foreach (range(1, 40) as $n) {
+        $bench->write($build, $n, "t{$n}", 'w', lengthEdit(1 + $n / 20));
+    }
+    DB::table('revisions')->update(['at' => '2026-01-01 12:00:00']);
+    // Brought far back: the head is neither new, nor a day's last, nor pinned.
+    foreach (range(41, 8, -1) as $n) {
+        $bench->undo($build->refresh(), $n, "u{$n}", 'w');
+    }
+    expect($build->refresh()->head)->toBe(7);
+    $before = $bench->document($build, 7)->json;
+    (new Thinner(newestKept: 5, mostRevisions: 10))->run();
+    $left = Revision::query()->orderBy('no')->pluck('no')->all();
+    expect($left)
+        ->toBe([1, 7, 37, 38, 39, 40, 41])
+        ->and($bench->document($build, 7)->json)
+        ->toBe($before)
+        ->and($bench->undo($build, 7, 'back', 'w')->no)
+        ->toBe(1);
+});
+
 it('keeps a deleted build for thirty days', function (): void {
     $build = $this->hung();
     $this->bench()->remove($build);
