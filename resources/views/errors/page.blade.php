@@ -34,6 +34,7 @@
     <header class="top"><a
             class="brand"
             href="/"
+            aria-label="Bench Glow, the builds wall"
         ><x-mark /> <span>Bench Glow</span></a></header>
     <main class="guide">
         <article class="guide-text">

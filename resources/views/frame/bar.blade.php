@@ -88,8 +88,11 @@
         hx-include="unset"
         hx-sync="this:drop"
     >
-        <p><a href="{{ route('guide', $guidePage, false) }}">The guide</a></p>
     </div>
+    <p><a
+            class="whole-guide"
+            href="{{ route('guide', $guidePage, false) }}"
+        >All of the guide</a></p>
     <h2 id="keys-h">Keys</h2>
     <dl class="keys">
         @foreach (App\Frame\Keys::of($stations) as $k => $does)
