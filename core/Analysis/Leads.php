@@ -8,10 +8,10 @@ use BenchGlow\Build\Build;
 use BenchGlow\Harness\Harness;
 use BenchGlow\Harness\LeadWire;
 use BenchGlow\Harness\Paths;
-use BenchGlow\Parts\Copper;
 use BenchGlow\Quantity\Extreme;
 use BenchGlow\Quantity\Gauge;
 use BenchGlow\Sizing\FuseWindow;
+use BenchGlow\Sizing\ThinnestWire;
 
 /** The leads of a build: the recommended wire of each and what it carries (electrics.md 4). */
 final class Leads
@@ -42,24 +42,29 @@ final class Leads
                 $fuseA[$id] ?? 0.0,
                 FuseWindow::smallestFor(self::leadAmps($harness, $id, $max), $wire->ambientC) ?? INF,
             );
+            $place = new ThinnestWire(
+                $wire->meanC,
+                $wire->ambientC,
+                $wire->insulationC,
+                $wire->bundle,
+                $wire->material,
+                $wire->moves,
+            );
+            $gauge = $place->find(
+                $system,
+                $amps,
+                $pathM[$id] ?? 0.0,
+                $build->settings->dropTarget * $volts,
+                $need,
+            );
             $choices[$id] = [
-                null,
-                $wire->ambientC >= $wire->insulationC
-                    ? 'the place is hotter than the insulation bears'
-                    : 'no size in the table does',
+                $gauge,
+                match (true) {
+                    $gauge !== null => null,
+                    $wire->ambientC >= $wire->insulationC => 'the place is hotter than the insulation bears',
+                    default => 'no size in the table does',
+                },
             ];
-            foreach (Copper::sizes($system) as $gauge) {
-                $drop = $amps * Copper::ohmPerM($gauge->areaMm2, $wire->meanC, $wire->material) * ($pathM[$id] ?? 0.0);
-                $tooThin = $wire->moves && ($gauge->awg !== null ? $gauge->awg > 20 : $gauge->areaMm2 < 0.5);
-                if (
-                    $drop <= $build->settings->dropTarget * $volts &&
-                    ! $tooThin &&
-                    Copper::allowedA($gauge->areaMm2, $wire->insulationC, $wire->ambientC, $wire->bundle) >= $need
-                ) {
-                    $choices[$id] = [$gauge, null];
-                    break;
-                }
-            }
         }
 
         return $choices;

@@ -58,38 +58,28 @@ final readonly class WireChoice
                 'No blade fuse is made for this load. Split it over several circuits.',
             );
         }
-        $dropFits = false;
-        foreach (Copper::sizes($system) as $gauge) {
-            $drop = $amps * Copper::ohmPerM($gauge->areaMm2, $ambientC, $material) * ($outM + $backM);
-            $allowed = Copper::allowedA($gauge->areaMm2, $insulationC, $ambientC, $bundle);
-            $dropFits = $drop <= $dropTarget * $volts * (1 + 1e-12);
-            if ($dropFits && $allowed >= $fuse && ! ($moves && self::tooThinToMove($gauge))) {
-                return new self(
-                    $gauge,
-                    $drop,
-                    $drop / $volts,
-                    $allowed,
-                    FuseWindow::of($amps, $allowed, $ambientC),
-                    null,
-                );
-            }
+        $place = new ThinnestWire($ambientC, $ambientC, $insulationC, $bundle, $material, $moves);
+        $metres = $outM + $backM;
+        $gauge = $place->find($system, $amps, $metres, $dropTarget * $volts, $fuse);
+        if ($gauge === null) {
+            $thickest = array_slice(Copper::sizes($system), -1)[0];
+            $keeps = $place->dropV($thickest, $amps, $metres) <= $dropTarget * $volts * (1 + 1e-12);
+
+            return new self(
+                null,
+                null,
+                null,
+                null,
+                null,
+                $keeps
+                    ? 'No size in the table bears this load with its fuse in this place.'
+                    : 'No size in the table keeps the drop within the target. Shorten the way, split the load or raise the supply.',
+            );
         }
+        $drop = $place->dropV($gauge, $amps, $metres);
+        $allowed = $place->allowedA($gauge);
 
-        return new self(
-            null,
-            null,
-            null,
-            null,
-            null,
-            $dropFits
-                ? 'No size in the table bears this load with its fuse in this place.'
-                : 'No size in the table keeps the drop within the target. Shorten the way, split the load or raise the supply.',
-        );
-    }
-
-    private static function tooThinToMove(Gauge $gauge): bool
-    {
-        return $gauge->awg !== null ? $gauge->awg > 20 : $gauge->areaMm2 < 0.5;
+        return new self($gauge, $drop, $drop / $volts, $allowed, FuseWindow::of($amps, $allowed, $ambientC), null);
     }
 
     /** @return array<string, mixed> */

@@ -6,7 +6,7 @@ use BenchGlow\Analysis\Analysis;
 use BenchGlow\Build\Document;
 use BenchGlow\Check\Review;
 use BenchGlow\Check\Severity;
-use BenchGlow\Check\Tap;
+use BenchGlow\Check\Tap\Tap;
 use BenchGlow\Edit\SetWire;
 use Tests\Support\Faults;
 use Tests\Support\Make;

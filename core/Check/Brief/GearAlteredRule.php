@@ -1,0 +1,46 @@
+<?php
+
+declare(strict_types=1);
+
+namespace BenchGlow\Check\Brief;
+
+use BenchGlow\Analysis\Analysis;
+use BenchGlow\Check\Finding;
+use BenchGlow\Check\Rule;
+use BenchGlow\Check\Severity;
+use BenchGlow\Quantity\Words;
+
+/** Protective gear that is drilled, cut or glued on may lose its approval (safety.md). */
+final class GearAlteredRule implements Rule
+{
+    private const GEAR = '/\\b(helmet|protective|life ?jacket|buoyancy|body armou?r|harness vest)\\b/i';
+
+    public function id(): string
+    {
+        return 'gear.altered';
+    }
+
+    public function check(Analysis $analysis): array
+    {
+        $findings = [];
+        foreach ($analysis->build->lights as $light) {
+            $words = implode(' ', [
+                $light->fields->text('surface'),
+                $light->label,
+                $analysis->build->circuits[(string) $light->circuit]->label ?? '',
+            ]);
+            if (preg_match(self::GEAR, $words) === 1) {
+                $findings[] = new Finding(
+                    $this->id(),
+                    Severity::Warning,
+                    $light->circuit,
+                    $light->id,
+                    Words::first($light->label).
+                        ' sits on protective gear. Do not drill it or glue to its shell: altering it can void its approval. Clip or strap it on so that it comes off.',
+                );
+            }
+        }
+
+        return $findings;
+    }
+}

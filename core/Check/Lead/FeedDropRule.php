@@ -1,0 +1,106 @@
+<?php
+
+declare(strict_types=1);
+
+namespace BenchGlow\Check\Lead;
+
+use BenchGlow\Analysis\Analysis;
+use BenchGlow\Check\Finding;
+use BenchGlow\Check\Rule;
+use BenchGlow\Check\Severity;
+use BenchGlow\Edit\SetField;
+use BenchGlow\Quantity\Shown;
+use BenchGlow\Quantity\Words;
+use BenchGlow\Scene\State;
+
+/** Volts lost between the supply and a light's own pins (electrics.md 4). */
+final class FeedDropRule implements Rule
+{
+    public function id(): string
+    {
+        return 'feed.drop';
+    }
+
+    public function check(Analysis $analysis): array
+    {
+        $findings = [];
+        foreach ($analysis->build->lights as $light) {
+            [$lost, $worst, $volts] = $this->lost($analysis, $analysis->litState($light->id, 'nominal'), $light->id);
+            $target = $analysis->build->settings->dropTarget;
+            if (! $analysis->paths->fed($light->id)) {
+                continue;
+            }
+            if ($worst === null || $lost <= $target * $volts) {
+                continue;
+            }
+            $lead = $analysis->leads[$worst];
+            $mend =
+                $lead->wire->chosen &&
+                $lead->recommended !== null &&
+                $lead->recommended->areaMm2 > $lead->wire->areaMm2;
+            $findings[$worst] ??= new Finding(
+                $this->id(),
+                Severity::Warning,
+                $light->circuit,
+                $worst,
+                Shown::volts($lost).
+                    ' are lost on the way to '.
+                    Words::within($light->label).
+                    ': '.
+                    Shown::plain((100 * $lost) / $volts, 1).
+                    ' % of '.
+                    Shown::volts($volts).
+                    ', '.
+                    Shown::percent($target).
+                    ' is the target.'.
+                    ($mend ? " Take {$lead->recommended->label()}." : ' Shorten the way or split the load.'),
+                $mend ? "Lay {$lead->recommended->label()}" : null,
+                $mend ? new SetField($worst, 'wire', null) : null,
+            );
+        }
+
+        return array_values($findings);
+    }
+
+    /** @return array{float, string|null, float} volts lost out and back, the lead that loses most, nominal volts */
+    private function lost(Analysis $analysis, State $state, string $light): array
+    {
+        $closed = $analysis->litScene($light, 'nominal')->closed ?? [];
+        $byLead = [];
+        $out = 0.0;
+        $back = 0.0;
+        $volts = 12.0;
+        foreach ($analysis->harness->wiredPins($light) as $pin) {
+            $feed = $analysis->paths->feed($pin);
+            $return = $analysis->paths->back($pin);
+            foreach ([$feed, $return] as $side => $steps) {
+                $sum = 0.0;
+                foreach ($steps ?? [] as $step) {
+                    if (
+                        in_array($step->kind, ['resistor', 'diode'], true) ||
+                        ($step->kind === 'contact' && ! isset($closed[$step->id]))
+                    ) {
+                        continue; // put there to lose volts, or open: no loss but the volts it holds back
+                    }
+                    $u = abs((float) $state->between($step->from, $step->to));
+                    $sum += $u;
+                    if ($step->lead === '') {
+                        continue;
+                    }
+                    $byLead[$step->lead] = max($byLead[$step->lead] ?? 0.0, $u);
+                }
+                if ($side === 0) {
+                    $out = max($out, $sum);
+                } else {
+                    $back = max($back, $sum);
+                }
+            }
+            if ($feed !== null && $feed !== []) {
+                $volts = $analysis->build->supplies[explode('.', $feed[0]->from)[0]]->nominalV;
+            }
+        }
+        arsort($byLead);
+
+        return [$out + $back, array_key_first($byLead), $volts];
+    }
+}

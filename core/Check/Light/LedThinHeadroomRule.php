@@ -1,0 +1,50 @@
+<?php
+
+declare(strict_types=1);
+
+namespace BenchGlow\Check\Light;
+
+use BenchGlow\Analysis\Analysis;
+use BenchGlow\Check\Finding;
+use BenchGlow\Check\Rule;
+use BenchGlow\Check\Severity;
+use BenchGlow\Options\LedRow;
+use BenchGlow\Quantity\Shown;
+
+/** Little left over the LEDs for the resistor: brightness swings with the supply (electrics.md 2). */
+final class LedThinHeadroomRule implements Rule
+{
+    public function id(): string
+    {
+        return 'led.thin_headroom';
+    }
+
+    public function check(Analysis $analysis): array
+    {
+        $findings = [];
+        foreach ($analysis->build->lights as $light) {
+            $volts = $light->kind === 'leds' ? LedRow::nominalV($analysis, $light) : null;
+            if ($volts === null) {
+                continue;
+            }
+            $per = min($light->count(), $light->fields->integer('per_string', 1));
+            $left = $volts - $per * $light->part->number('vf_v');
+            if ($left >= 0.15 * $volts) {
+                continue;
+            }
+            $findings[] = new Finding(
+                $this->id(),
+                Severity::Warning,
+                $light->circuit,
+                $light->id,
+                "{$per} LEDs in series leave ".
+                    Shown::volts(max(0.0, $left)).
+                    ' of '.
+                    Shown::volts($volts).
+                    ' for the resistor; brightness swings with the supply. Take shorter strings.',
+            );
+        }
+
+        return $findings;
+    }
+}

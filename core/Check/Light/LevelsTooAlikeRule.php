@@ -1,0 +1,64 @@
+<?php
+
+declare(strict_types=1);
+
+namespace BenchGlow\Check\Light;
+
+use BenchGlow\Analysis\Analysis;
+use BenchGlow\Analysis\Intent;
+use BenchGlow\Build\Want;
+use BenchGlow\Check\Finding;
+use BenchGlow\Check\Rule;
+use BenchGlow\Check\Severity;
+use BenchGlow\Quantity\Shown;
+use BenchGlow\Quantity\Words;
+
+/** Low and high of one lamp that are hardly told apart (electrics.md 8). */
+final class LevelsTooAlikeRule implements Rule
+{
+    public function id(): string
+    {
+        return 'levels.too_alike';
+    }
+
+    public function check(Analysis $analysis): array
+    {
+        $findings = [];
+        foreach ($analysis->build->circuits as $circuit) {
+            $levels = array_map(fn (Want $w): string => $w->level, $circuit->wants);
+            foreach (
+                array_diff(['low', 'high'], $levels) === [] ? Intent::named($analysis->build, $circuit) : [] as [$light, $emitter]
+            ) {
+                $flux = [];
+                foreach ($analysis->scenes() as $scene) {
+                    $level = Intent::wanted($analysis->build, $circuit, $scene, $light, $emitter)[0];
+                    $least = ($scene->lit->lights[$light][$emitter] ?? null)?->least() ?? 0.0;
+                    if (in_array($level, ['low', 'high'], true) && $least > $analysis->build->settings->litFrom) {
+                        $flux[$scene->supply][$level][] = $least;
+                    }
+                }
+                foreach ($flux as $supply => $levels) {
+                    $ratio = isset($levels['low'], $levels['high']) ? min($levels['high']) / max($levels['low']) : INF;
+                    if ($ratio < $analysis->build->settings->levelRatioMin) {
+                        $findings["{$light} {$emitter}"] ??= new Finding(
+                            $this->id(),
+                            Severity::Warning,
+                            $circuit->id,
+                            $light,
+                            Words::first($analysis->build->lights[$light]->label).
+                                ' gives only '.
+                                Shown::plain($ratio, 1).
+                                ' times as much light high as low at the '.
+                                ['min' => 'low', 'nominal' => 'normal', 'max' => 'high'][$supply].
+                                ' supply; you want '.
+                                Shown::plain($analysis->build->settings->levelRatioMin, 1).
+                                ' times, so that the two are told apart.',
+                        );
+                    }
+                }
+            }
+        }
+
+        return array_values($findings);
+    }
+}

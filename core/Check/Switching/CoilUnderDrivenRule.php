@@ -1,0 +1,54 @@
+<?php
+
+declare(strict_types=1);
+
+namespace BenchGlow\Check\Switching;
+
+use BenchGlow\Analysis\Analysis;
+use BenchGlow\Check\Finding;
+use BenchGlow\Check\Rule;
+use BenchGlow\Check\Severity;
+use BenchGlow\Check\Situation;
+use BenchGlow\Quantity\Shown;
+use BenchGlow\Quantity\Words;
+use BenchGlow\Scene\RemarkKind;
+
+/** A coil between its pull-in and its drop-out volts (solving.md D4). */
+final class CoilUnderDrivenRule implements Rule
+{
+    public function id(): string
+    {
+        return 'coil.under_driven';
+    }
+
+    public function check(Analysis $analysis): array
+    {
+        $findings = [];
+        foreach ($analysis->scenes() as $scene) {
+            foreach ($scene->remarks as $remark) {
+                if ($remark->is(RemarkKind::UnderDriven)) {
+                    $sense = $analysis->bodies->senses[$remark->senses[0]];
+                    $device = $sense->thing;
+                    $findings[$device] ??= new Finding(
+                        $this->id(),
+                        Severity::Warning,
+                        ($analysis->build->devices[$device] ?? null)?->circuit(),
+                        $device,
+                        Words::first(Situation::said($analysis, $scene->inputs)).
+                            ", the coil of `{$device}` gets ".
+                            Shown::volts((float) $remark->volts).
+                            ' at the '.
+                            ['min' => 'low', 'nominal' => 'normal', 'max' => 'high'][$scene->supply].
+                            ' supply; it pulls in at '.
+                            Shown::volts($sense->pullInV).
+                            ' and lets go at '.
+                            Shown::volts($sense->dropOutV).
+                            '. Feed it straight, or take a solid-state switch.',
+                    );
+                }
+            }
+        }
+
+        return array_values($findings);
+    }
+}

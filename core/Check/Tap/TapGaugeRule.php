@@ -1,0 +1,98 @@
+<?php
+
+declare(strict_types=1);
+
+namespace BenchGlow\Check\Tap;
+
+use BenchGlow\Analysis\Analysis;
+use BenchGlow\Build\Device\Device;
+use BenchGlow\Build\Device\JointDevice;
+use BenchGlow\Check\Finding;
+use BenchGlow\Check\Rule;
+use BenchGlow\Check\Severity;
+use BenchGlow\Quantity\Shown;
+use BenchGlow\Quantity\Words;
+
+/** An insulation-displacement tap whose range does not hold both wires: too small cuts strands, too large falls out (electrics.md 10). */
+final class TapGaugeRule implements Rule
+{
+    /** Areas that usual taps hold, mm²: red, blue, yellow. */
+    private const RANGES = [[0.2, 0.85], [0.75, 2.5], [2.5, 6.0]];
+
+    public function id(): string
+    {
+        return 'tap.gauge';
+    }
+
+    public function check(Analysis $analysis): array
+    {
+        $findings = [];
+        foreach ($analysis->build->leads as $lead) {
+            $ends = $analysis->build->index->item($lead->id)->items('ends');
+            foreach ($lead->cores as $core) {
+                foreach ($core as $e => $pin) {
+                    $id = explode('.', (string) $pin)[0];
+                    $thing = $analysis->build->index->item($id);
+                    $other = match (true) {
+                        ($analysis->build->index->sections[$id] ?? '') === 'host.wires' &&
+                            ($ends[$e] ?? null) === 'idc_tap' => $thing->numberOrNull('area_mm2'),
+                        self::isTap($analysis->build->devices[$id] ?? null) => self::trunkMm2(
+                            $analysis,
+                            $id,
+                            $lead->id,
+                        ),
+                        default => null,
+                    };
+                    $own = $analysis->leads[$lead->id]->wire->areaMm2;
+                    if ($other !== null && self::range($own, $other) === null) {
+                        $findings["{$lead->id} {$id}"] ??= new Finding(
+                            $this->id(),
+                            Severity::Warning,
+                            $lead->circuit,
+                            $lead->id,
+                            'No tap holds both '.
+                                Shown::plain($other).
+                                ' mm² and '.
+                                Shown::plain($own).
+                                ' mm²: one that is too small cuts strands, one that is too large falls out. Solder or crimp '.
+                                Words::within($lead->label).
+                                ' on instead.',
+                        );
+                    }
+                }
+            }
+        }
+
+        return array_values($findings);
+    }
+
+    /** Thickest other wire in the joint: the one that is tapped. */
+    private static function trunkMm2(Analysis $analysis, string $joint, string $lead): ?float
+    {
+        $most = null;
+        foreach ($analysis->build->leads as $other) {
+            if ($other->id !== $lead && in_array($joint, array_merge([], ...$other->cores), true)) {
+                $most = max($most ?? 0.0, $analysis->leads[$other->id]->wire->areaMm2);
+            }
+        }
+
+        return $most;
+    }
+
+    /** @return array{float, float}|null */
+    private static function range(float $a, float $b): ?array
+    {
+        foreach (self::RANGES as $range) {
+            if (min($a, $b) >= $range[0] - 1e-9 && max($a, $b) <= $range[1] + 1e-9) {
+                return $range;
+            }
+        }
+
+        return null;
+    }
+
+    private static function isTap(?Device $device): bool
+    {
+        return $device instanceof JointDevice && $device->isTap();
+    }
+}
