@@ -18,47 +18,67 @@ final class Clauses
      */
     public static function of(array $when, Document $document): ?array
     {
-        $all = is_array($when['all'] ?? null) ? array_values($when['all']) : null;
-        if (
-            $all !== null &&
-            count($all) === 2 &&
-            is_array($all[0]) &&
-            is_array($all[1]) &&
-            is_array($all[1]['not'] ?? null) &&
-            self::leaf($all[1]['not']) &&
-            (self::leaf($all[0]) || isset($all[0]['any']))
-        ) {
-            $first = self::of($all[0], $document);
+        $unless = self::unless($when);
+        if ($unless !== null) {
+            $first = self::of($unless[0], $document);
 
             return $first === null || count($first) >= self::MOST
                 ? null
-                : [...$first, ['join' => 'unless', 'text' => WhenText::say($all[1]['not'], $document)]];
+                : [...$first, ['join' => 'unless', 'text' => WhenText::say($unless[1], $document)]];
         }
         foreach (['any' => 'or', 'all' => 'and'] as $head => $join) {
-            $list = is_array($when[$head] ?? null) ? array_values($when[$head]) : null;
-            if ($list === null || count($list) < 2 || count($list) > self::MOST) {
-                continue;
+            $list = is_array($when[$head] ?? null) ? array_values($when[$head]) : [];
+            if (count($list) >= 2 && count($list) <= self::MOST) {
+                return self::joined($list, $join, $document);
             }
-            $clauses = [];
-            foreach ($list as $n => $item) {
-                $plain =
-                    is_array($item) &&
-                    (self::leaf($item) || (is_array($item['not'] ?? null) && self::leaf($item['not'])));
-                if (! $plain) {
-                    return null;
-                }
-                $clauses[] = ['join' => $n === 0 ? '' : $join, 'text' => WhenText::say($item, $document)];
-            }
-
-            return $clauses;
         }
-        $single =
-            self::leaf($when) ||
-            (is_array($when['not'] ?? null) && self::leaf($when['not'])) ||
-            $when === ['all' => []] ||
-            $when === ['any' => []];
 
-        return $single ? [['join' => '', 'text' => WhenText::say($when, $document)]] : null;
+        return self::plain($when) || $when === ['all' => []] || $when === ['any' => []]
+            ? [['join' => '', 'text' => WhenText::say($when, $document)]]
+            : null;
+    }
+
+    /**
+     * @param  array<array-key, mixed>  $when
+     * @return array{array<array-key, mixed>, array<array-key, mixed>}|null what holds, and what must not
+     */
+    private static function unless(array $when): ?array
+    {
+        $all = is_array($when['all'] ?? null) ? array_values($when['all']) : [];
+        [$holds, $last] = [$all[0] ?? null, $all[1] ?? null];
+        $not = is_array($last) ? $last['not'] ?? null : null;
+        if (count($all) !== 2 || ! is_array($holds) || ! is_array($not) || ! self::leaf($not)) {
+            return null;
+        }
+
+        return self::leaf($holds) || isset($holds['any']) ? [$holds, $not] : null;
+    }
+
+    /**
+     * @param  list<mixed>  $list
+     * @return list<array{join: string, text: string}>|null
+     */
+    private static function joined(array $list, string $join, Document $document): ?array
+    {
+        $clauses = [];
+        foreach ($list as $n => $item) {
+            if (! is_array($item) || ! self::plain($item)) {
+                return null;
+            }
+            $clauses[] = ['join' => $n === 0 ? '' : $join, 'text' => WhenText::say($item, $document)];
+        }
+
+        return $clauses;
+    }
+
+    /**
+     * An input in a position, or not in it.
+     *
+     * @param  array<array-key, mixed>  $when
+     */
+    private static function plain(array $when): bool
+    {
+        return self::leaf($when) || (is_array($when['not'] ?? null) && self::leaf($when['not']));
     }
 
     /** @param  array<array-key, mixed>  $when */

@@ -104,6 +104,13 @@ final class WhenText
         if (is_array($when['not'] ?? null)) {
             return ($this->spoken ? 'unless ' : 'not ').$deeper($when['not']);
         }
+
+        return $this->position($when);
+    }
+
+    /** @param  array<array-key, mixed>  $when  an input in a position */
+    private function position(array $when): string
+    {
         $id = is_string($when['input'] ?? null) ? $when['input'] : '';
         [$names, $positions] = $this->inputs[$id] ?? [[$id], ['off', 'on']];
         $is = $when['is'] ?? (count($positions) === 2 ? $positions[1] : 'thrown');

@@ -144,6 +144,21 @@ final class Scheme
 
     private function things(): void
     {
+        $this->inLine();
+        $this->boxes();
+        $this->contacts();
+        foreach ($this->bodies->senses as $id => $sense) {
+            if (! isset($this->boxes[$sense->thing])) {
+                $this->pairs[$id] = ['coil', $sense->thing, $sense->from, $sense->to];
+            }
+        }
+        $this->fixed();
+        $this->number();
+    }
+
+    /** Things with two pins in a lead. */
+    private function inLine(): void
+    {
         foreach ($this->harness->things as $thing) {
             if ($thing->lead !== '' && count($thing->pins) === 2) {
                 // From anode to cathode, which is how its amps are counted.
@@ -159,6 +174,11 @@ final class Scheme
                 ];
             }
         }
+    }
+
+    /** Devices drawn as a box, with those of their pins that are wired. */
+    private function boxes(): void
+    {
         $wired = [];
         foreach ($this->harness->wires as $wire) {
             $wired[$wire->from] = $wired[$wire->to] = true;
@@ -170,13 +190,15 @@ final class Scheme
                 );
             }
         }
+    }
+
+    private function contacts(): void
+    {
         foreach ($this->bodies->contacts as $id => $contact) {
             if (isset($this->boxes[$contact->thing])) {
                 continue;
             }
-            $host =
-                isset($this->build->index->sections[$contact->thing]) &&
-                str_starts_with($this->build->index->sections[$contact->thing], 'host');
+            $host = str_starts_with($this->build->index->sections[$contact->thing] ?? '', 'host');
             if ($host && $contact->liveWhen === null && str_ends_with($contact->to, '.line')) {
                 continue;
             }
@@ -190,30 +212,26 @@ final class Scheme
                         : [$contact->thing, $contact->to]);
             $this->pairs[$id] = [$host ? 'host' : 'contact', $contact->thing, $from, $to];
         }
-        foreach ($this->bodies->senses as $id => $sense) {
-            if (! isset($this->boxes[$sense->thing])) {
-                $this->pairs[$id] = ['coil', $sense->thing, $sense->from, $sense->to];
-            }
-        }
+    }
+
+    /** Loads of the host, fuses inside a device, lamps of a switch. */
+    private function fixed(): void
+    {
         foreach ($this->bodies->fixed as $id => [$from, $to, $law]) {
             $thing = explode('.', $id)[0];
+            $isDevice = isset($this->build->devices[$thing]);
+            $hosts = str_ends_with($id, '.own') && isset($this->build->index->sections[$thing]) && ! $isDevice;
+            $drawn = ! isset($this->boxes[$thing]);
             $kind = match (true) {
-                isset($this->bodies->loads[$id]),
-                str_ends_with($id, '.own') &&
-                    isset($this->build->index->sections[$thing]) &&
-                    ! isset($this->build->devices[$thing]) => 'load',
-                str_ends_with($id, '.fuse') && $law instanceof Resistor && ! isset($this->boxes[$thing]) => 'fuse',
-                $law instanceof StringLaw &&
-                    isset($this->build->devices[$thing]) &&
-                    ! isset($this->boxes[$thing]) &&
-                    ! isset($this->bodies->senses[$id]) => 'lamp',
+                $hosts, isset($this->bodies->loads[$id]) => 'load',
+                $drawn && $law instanceof Resistor && str_ends_with($id, '.fuse') => 'fuse',
+                $drawn && $law instanceof StringLaw && $isDevice && ! isset($this->bodies->senses[$id]) => 'lamp',
                 default => null,
             };
             if ($kind !== null) {
                 $this->pairs[$id] = [$kind, $thing, $from, $to];
             }
         }
-        $this->number();
     }
 
     private function pointsTo(string $lead, string $diode): bool

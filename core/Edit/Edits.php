@@ -115,8 +115,20 @@ final class Edits
         if (is_array($value) && $parameter->getAttributes(EachAnEdit::class) !== []) {
             return self::all($value, $path);
         }
-        $expected = self::expected($type->getName());
-        $fits = match ($type->getName()) {
+        if (! self::fits($type->getName(), $value)) {
+            throw BadBuild::expected($path, self::expected($type->getName()), $value);
+        }
+
+        return match (true) {
+            is_array($value) && $type->getName() === Fields::class => new Fields($value),
+            is_int($value) && $type->getName() === 'float' => (float) $value,
+            default => $value,
+        };
+    }
+
+    private static function fits(string $type, mixed $value): bool
+    {
+        return match ($type) {
             'string' => is_string($value),
             'bool' => is_bool($value),
             'int' => is_int($value),
@@ -124,15 +136,6 @@ final class Edits
             'array' => is_array($value) && array_is_list($value) && array_filter($value, is_string(...)) === $value,
             Fields::class => is_array($value),
             default => true,
-        };
-        if (! $fits) {
-            throw BadBuild::expected($path, $expected, $value);
-        }
-
-        return match (true) {
-            is_array($value) && $type->getName() === Fields::class => new Fields($value),
-            is_int($value) && $type->getName() === 'float' => (float) $value,
-            default => $value,
         };
     }
 

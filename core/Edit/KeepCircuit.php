@@ -6,6 +6,7 @@ namespace BenchGlow\Edit;
 
 use BenchGlow\Build\Names;
 use BenchGlow\Format\BadBuild;
+use BenchGlow\Format\Fields;
 
 /** One circuit and what it needs: the other circuits, and host wires and ways nobody hangs on, are left out. For trying things on. */
 final readonly class KeepCircuit implements Edit
@@ -26,15 +27,42 @@ final readonly class KeepCircuit implements Edit
             throw BadBuild::at('/circuit', "nothing in circuits has the id `{$circuit}`.");
         }
         $fields = $draft->document->fields();
+        $gone = $this->others($fields);
+        $used = self::used($fields, $gone);
+        foreach (['wires', 'ways'] as $list) {
+            foreach ($fields->object('host')->objects($list) as $item) {
+                $gone += isset($used[$item->text('id')]) ? [] : [$item->text('id') => true];
+            }
+        }
+        // Rules set aside and scenes of what is gone would name nothing.
+        foreach (['scenes', 'stories', 'layouts', 'log', 'accepted', 'never'] as $section) {
+            unset($draft->data[$section]);
+        }
+        RemoveItem::sweep($draft, array_diff_key($gone, [$circuit => true]));
+    }
+
+    /** @return array<string, true> the other circuits and what belongs to them */
+    private function others(Fields $fields): array
+    {
         $gone = [];
         foreach ($fields->objects('circuits') as $other) {
-            $gone += $other->text('id') === $circuit ? [] : [$other->text('id') => true];
+            $gone += $other->text('id') === $this->circuit ? [] : [$other->text('id') => true];
         }
         foreach (['lights', 'devices', 'leads'] as $list) {
             foreach ($fields->objects($list) as $item) {
                 $gone += isset($gone[$item->text('circuit')]) ? [$item->text('id') => true] : [];
             }
         }
+
+        return $gone;
+    }
+
+    /**
+     * @param  array<string, true>  $gone
+     * @return array<string, true> what of the host the circuit hangs on
+     */
+    private static function used(Fields $fields, array $gone): array
+    {
         $used = [];
         foreach ($fields->objects('leads') as $lead) {
             foreach (isset($gone[$lead->text('id')]) ? [] : $lead->items('cores') as $core) {
@@ -49,15 +77,7 @@ final readonly class KeepCircuit implements Edit
         foreach ($fields->object('host')->objects('wires') as $wire) {
             $used += isset($used[$wire->text('id')]) ? [$wire->text('way') => true] : [];
         }
-        foreach (['wires', 'ways'] as $list) {
-            foreach ($fields->object('host')->objects($list) as $item) {
-                $gone += isset($used[$item->text('id')]) ? [] : [$item->text('id') => true];
-            }
-        }
-        // Rules set aside and scenes of what is gone would name nothing.
-        foreach (['scenes', 'stories', 'layouts', 'log', 'accepted', 'never'] as $section) {
-            unset($draft->data[$section]);
-        }
-        RemoveItem::sweep($draft, array_diff_key($gone, [$circuit => true]));
+
+        return $used;
     }
 }

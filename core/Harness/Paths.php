@@ -197,6 +197,23 @@ final class Paths
             $this->stepInto($b)?->id === $fuse
                 ? $b
                 : $a;
+        [$wires, $lights, $seen] = $this->reached($far, $fuse);
+        foreach ($lights as $light) {
+            foreach ($this->harness->wiredPins($light) as $pin) {
+                $wires += isset($seen[$pin]) ? [] : $this->wiresBack($pin);
+            }
+        }
+
+        return [array_values($wires), array_values($lights)];
+    }
+
+    /**
+     * What a pin reaches without another fuse or a supply.
+     *
+     * @return array{array<string, string>, array<string, string>, array<string, true>} wires, lights, pins
+     */
+    private function reached(string $far, string $fuse): array
+    {
         $wires = [];
         $lights = [];
         $open = [$far];
@@ -221,17 +238,21 @@ final class Paths
                 }
             }
         }
-        foreach ($lights as $light) {
-            foreach ($this->harness->wiredPins($light) as $pin) {
-                foreach (isset($seen[$pin]) ? [] : $this->back($pin) ?? [] as $step) {
-                    if ($step->kind === 'wire') {
-                        $wires[$step->id] = $step->id;
-                    }
-                }
+
+        return [$wires, $lights, $seen];
+    }
+
+    /** @return array<string, string> wires on the way back from a pin */
+    private function wiresBack(string $pin): array
+    {
+        $wires = [];
+        foreach ($this->back($pin) ?? [] as $step) {
+            if ($step->kind === 'wire') {
+                $wires[$step->id] = $step->id;
             }
         }
 
-        return [array_values($wires), array_values($lights)];
+        return $wires;
     }
 
     private function stepInto(string $pin): ?Step

@@ -22,26 +22,7 @@ final class Chains
 
     public function __construct(Build $build, Harness $harness, Bodies $bodies)
     {
-        $at = [];
-        foreach ($harness->wires as $wire) {
-            $at[$wire->from][] = $at[$wire->to][] = $wire->id;
-        }
-        foreach ($harness->things as $thing) {
-            $inline = $thing->lead !== '' && in_array($thing->kind, ['fuse', 'resistor', 'plug_way'], true);
-            foreach ($thing->pins as $pin) {
-                // Anything but a joint, a device's pin or a thing in line ends a chain at its pin.
-                if ($inline) {
-                    $at[$pin][] = $thing->id;
-                } elseif (! in_array($thing->kind, ['joint', 'switch', 'relay', 'controller'], true)) {
-                    $at[$pin] = [...$at[$pin] ?? [], 'end', 'end'];
-                }
-            }
-        }
-        foreach ($build->lights as $light) {
-            foreach ($harness->wiredPins($light->id) as $pin) {
-                $at[$pin] = [...$at[$pin] ?? [], 'end', 'end'];
-            }
-        }
+        $at = self::wired($build, $harness);
         foreach ($bodies->contacts as $id => $contact) {
             $at[$contact->from][] = $at[$contact->to][] = $id;
         }
@@ -62,6 +43,33 @@ final class Chains
             $this->contacts[$this->find($id)][] = $id;
         }
         $this->contacts = array_filter($this->contacts, fn (array $c): bool => count($c) > 1);
+    }
+
+    /** @return array<string, list<string>> pin => what meets there of wires, things and lights */
+    private static function wired(Build $build, Harness $harness): array
+    {
+        $at = [];
+        foreach ($harness->wires as $wire) {
+            $at[$wire->from][] = $at[$wire->to][] = $wire->id;
+        }
+        foreach ($harness->things as $thing) {
+            $inline = $thing->lead !== '' && in_array($thing->kind, ['fuse', 'resistor', 'plug_way'], true);
+            foreach ($thing->pins as $pin) {
+                // Anything but a joint, a device's pin or a thing in line ends a chain at its pin.
+                if ($inline) {
+                    $at[$pin][] = $thing->id;
+                } elseif (! in_array($thing->kind, ['joint', 'switch', 'relay', 'controller'], true)) {
+                    $at[$pin] = [...$at[$pin] ?? [], 'end', 'end'];
+                }
+            }
+        }
+        foreach ($build->lights as $light) {
+            foreach ($harness->wiredPins($light->id) as $pin) {
+                $at[$pin] = [...$at[$pin] ?? [], 'end', 'end'];
+            }
+        }
+
+        return $at;
     }
 
     private function find(string $element): string

@@ -62,14 +62,7 @@ final class Player
             $at = $from;
             while ($at < $to - 1e-9) {
                 $charging = $this->charging($positions);
-                $state =
-                    $capacity === null
-                        ? 'nominal'
-                        : ($charging > 0.0
-                            ? 'max'
-                            : ($left < self::LOW * $capacity
-                                ? 'min'
-                                : 'nominal'));
+                $state = self::stands($left, $capacity, $charging);
                 [$lit, $amps, $why] = $this->pattern($positions, $dead, $state);
                 $unsolved ??= $why;
                 [$rate, $until] = $this->course($left, $amps, $charging, $at, $to);
@@ -94,22 +87,12 @@ final class Player
                 );
                 $shares[$share->key()] = $share->joined($shares[$share->key()] ?? null);
                 foreach ($this->cut($at, $until, $wanted) as [$a, $b, $isWanted]) {
-                    $last = count($spans) - 1;
-                    if ($last >= 0 && $spans[$last][2] === $lit && $spans[$last][3] === $isWanted) {
-                        $spans[$last][1] = $b;
-                    } else {
-                        $spans[] = [$a, $b, $lit, $isWanted];
-                    }
+                    $spans = self::grown($spans, $a, $b, $lit, $isWanted);
                 }
                 $at = $until;
             }
         }
-        [$dark, $wasted, $litS] = [0.0, 0.0, 0.0];
-        foreach ($spans as [$from, $to, $lit, $isWanted]) {
-            $dark += ! $lit && $isWanted ? $to - $from : 0.0;
-            $wasted += $lit && ! $isWanted ? $to - $from : 0.0;
-            $litS += $lit ? $to - $from : 0.0;
-        }
+        [$dark, $wasted, $litS] = self::sums($spans);
 
         return new Day(
             $spans,
@@ -123,6 +106,51 @@ final class Player
             $unsolved,
             array_values($shares),
         );
+    }
+
+    /** Where the supply stands: charging at its highest, under a fifth at its lowest. */
+    private static function stands(float $left, ?float $capacity, float $charging): string
+    {
+        return match (true) {
+            $capacity === null => 'nominal',
+            $charging > 0.0 => 'max',
+            $left < self::LOW * $capacity => 'min',
+            default => 'nominal',
+        };
+    }
+
+    /**
+     * The spans with one more; the last one grows where nothing changed.
+     *
+     * @param  list<array{float, float, bool, bool}>  $spans
+     * @return list<array{float, float, bool, bool}>
+     */
+    private static function grown(array $spans, float $from, float $to, bool $lit, bool $isWanted): array
+    {
+        $last = count($spans) - 1;
+        if ($last >= 0 && $spans[$last][2] === $lit && $spans[$last][3] === $isWanted) {
+            $spans[$last] = [$spans[$last][0], $to, $lit, $isWanted];
+        } else {
+            $spans[] = [$from, $to, $lit, $isWanted];
+        }
+
+        return $spans;
+    }
+
+    /**
+     * @param  list<array{float, float, bool, bool}>  $spans
+     * @return array{float, float, float} seconds wanted and dark, lit for nobody, lit
+     */
+    private static function sums(array $spans): array
+    {
+        [$dark, $wasted, $litS] = [0.0, 0.0, 0.0];
+        foreach ($spans as [$from, $to, $lit, $isWanted]) {
+            $dark += ! $lit && $isWanted ? $to - $from : 0.0;
+            $wasted += $lit && ! $isWanted ? $to - $from : 0.0;
+            $litS += $lit ? $to - $from : 0.0;
+        }
+
+        return [$dark, $wasted, $litS];
     }
 
     /**
