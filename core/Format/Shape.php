@@ -210,16 +210,10 @@ final readonly class Shape
 
         return match ($this->type) {
             'number', 'integer' => ($this->type === 'integer' ? 'a whole number' : 'a number').$this->range().$or,
-            'text' => ($this->says !== ''
-                ? $this->says
-                : 'text of '.(int) $this->min.' to '.(int) $this->max.' characters').$or,
+            'text' => ($this->says ?: 'text of '.(int) $this->min.' to '.(int) $this->max.' characters').$or,
             'flag' => "true or false{$or}",
             'choice' => 'one of '.implode(', ', $this->choices).$or,
-            'list' => 'a list'.
-                ($this->min !== null && $this->min > 0
-                    ? ' of '.($this->min === $this->max ? (int) $this->min : 'at least '.(int) $this->min)
-                    : '').
-                $or,
+            'list' => 'a list'.$this->howMany().$or,
             'duty' => 'a number from 0 to 1 or "set"',
             'when', 'condition' => "an expression{$or}",
             default => "an object{$or}",
@@ -236,6 +230,17 @@ final readonly class Shape
             $this->min !== null => ($this->above ? ' over ' : ' of at least ').$this->min,
             $this->max !== null => " of at most {$this->max}",
             default => '',
+        };
+    }
+
+    private function howMany(): string
+    {
+        $least = (int) $this->min;
+
+        return match (true) {
+            $least < 1 => '',
+            $this->min === $this->max => " of {$least}",
+            default => " of at least {$least}",
         };
     }
 }

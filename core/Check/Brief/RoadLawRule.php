@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace BenchGlow\Check\Brief;
 
 use BenchGlow\Analysis\Analysis;
+use BenchGlow\Build\Light;
 use BenchGlow\Check\Finding;
 use BenchGlow\Check\Rule;
 use BenchGlow\Check\Severity;
@@ -29,20 +30,7 @@ final class RoadLawRule implements Rule
         }
         $findings = [];
         foreach ($analysis->build->lights as $light) {
-            $forward =
-                preg_match(
-                    '/\\b(front|forward|ahead)\\b/i',
-                    $light->fields->text('faces').' '.$light->fields->text('side'),
-                ) === 1;
-            $colours = array_values($light->emitters());
-            $why = match (true) {
-                in_array('blue', $colours, true) && count($colours) === 1 => 'blue light',
-                $forward && in_array('red', $colours, true) => 'red light forward',
-                $forward && array_intersect(['white', 'warm_white', 'cool_white'], $colours) !== [] => 'an extra white light forward',
-                Law::flashesOtherThanTurn($analysis, $light) => 'flashing that is no turn signal',
-                Law::moves($analysis, $light) => 'a light that moves',
-                default => null,
-            };
+            $why = self::why($analysis, $light);
             if ($why !== null) {
                 $findings[] = new Finding(
                     $this->id(),
@@ -56,5 +44,22 @@ final class RoadLawRule implements Rule
         }
 
         return $findings;
+    }
+
+    private static function why(Analysis $analysis, Light $light): ?string
+    {
+        $faces = $light->fields->text('faces').' '.$light->fields->text('side');
+        $forward = preg_match('/\\b(front|forward|ahead)\\b/i', $faces) === 1;
+        $colours = array_values($light->emitters());
+        $white = array_intersect(['white', 'warm_white', 'cool_white'], $colours) !== [];
+
+        return match (true) {
+            $colours === ['blue'] => 'blue light',
+            $forward && in_array('red', $colours, true) => 'red light forward',
+            $forward && $white => 'an extra white light forward',
+            Law::flashesOtherThanTurn($analysis, $light) => 'flashing that is no turn signal',
+            Law::moves($analysis, $light) => 'a light that moves',
+            default => null,
+        };
     }
 }

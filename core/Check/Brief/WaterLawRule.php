@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace BenchGlow\Check\Brief;
 
 use BenchGlow\Analysis\Analysis;
+use BenchGlow\Build\Light;
 use BenchGlow\Check\Finding;
 use BenchGlow\Check\Rule;
 use BenchGlow\Check\Severity;
@@ -13,6 +14,8 @@ use BenchGlow\Quantity\Words;
 /** Lights on a boat that could be taken for, or mask, navigation lights (safety.md). */
 final class WaterLawRule implements Rule
 {
+    private const OUTSIDE = '/\\b(outside|outboard|bow|stern|mast|port|starboard|hull|forward|astern)\\b/i';
+
     public function id(): string
     {
         return 'law.water';
@@ -25,18 +28,9 @@ final class WaterLawRule implements Rule
         }
         $findings = [];
         foreach ($analysis->build->lights as $light) {
-            $outside =
-                preg_match(
-                    '/\\b(outside|outboard|bow|stern|mast|port|starboard|hull|forward|astern)\\b/i',
-                    $light->fields->text('faces').' '.$light->fields->text('side'),
-                ) === 1;
-            $colours = array_values($light->emitters());
-            $why = match (true) {
-                $outside && array_intersect(['red', 'green'], $colours) !== [] => 'red or green seen from outside',
-                $outside && Law::flashesOtherThanTurn($analysis, $light) => 'a flashing light seen from outside',
-                $outside && array_intersect(['white', 'cool_white'], $colours) !== [] => 'white seen from outside',
-                default => null,
-            };
+            $faces = $light->fields->text('faces').' '.$light->fields->text('side');
+            $outside = preg_match(self::OUTSIDE, $faces) === 1;
+            $why = $outside ? self::why($analysis, $light) : null;
             if ($why !== null) {
                 $findings[] = new Finding(
                     $this->id(),
@@ -50,5 +44,17 @@ final class WaterLawRule implements Rule
         }
 
         return $findings;
+    }
+
+    private static function why(Analysis $analysis, Light $light): ?string
+    {
+        $colours = array_values($light->emitters());
+
+        return match (true) {
+            array_intersect(['red', 'green'], $colours) !== [] => 'red or green seen from outside',
+            Law::flashesOtherThanTurn($analysis, $light) => 'a flashing light seen from outside',
+            array_intersect(['white', 'cool_white'], $colours) !== [] => 'white seen from outside',
+            default => null,
+        };
     }
 }

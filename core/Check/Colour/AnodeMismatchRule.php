@@ -10,6 +10,7 @@ use BenchGlow\Check\Finding;
 use BenchGlow\Check\Rule;
 use BenchGlow\Check\Severity;
 use BenchGlow\Format\Fields;
+use BenchGlow\Harness\Contact;
 use BenchGlow\Quantity\Words;
 
 /** A common-plus strip on channels that switch the plus, or the other way round (electrics.md 8). */
@@ -34,14 +35,7 @@ final class AnodeMismatchRule implements Rule
                     foreach ([$core, array_reverse($core)] as [$a, $b]) {
                         [$id, $pin] = [...explode('.', (string) $b), ''];
                         $channel = substr((string) strrchr((string) $a, '.'), 1);
-                        $contact =
-                            array_values(
-                                array_filter(
-                                    $analysis->bodies->contacts,
-                                    fn ($c): bool => $c->thing === $id &&
-                                        in_array((string) $b, [$c->from, $c->to], true),
-                                ),
-                            )[0] ?? null;
+                        $contact = self::contactAt($analysis, $id, (string) $b);
                         if (
                             $contact === null ||
                             ! str_starts_with((string) $a, "{$light->id}.") ||
@@ -73,5 +67,16 @@ final class AnodeMismatchRule implements Rule
         }
 
         return array_values($findings);
+    }
+
+    private static function contactAt(Analysis $analysis, string $thing, string $pin): ?Contact
+    {
+        foreach ($analysis->bodies->contacts as $contact) {
+            if ($contact->thing === $thing && in_array($pin, [$contact->from, $contact->to], true)) {
+                return $contact;
+            }
+        }
+
+        return null;
     }
 }

@@ -23,14 +23,7 @@ final class FuseTooFarRule implements Rule
     {
         $findings = [];
         foreach ($analysis->fuses as $fuse) {
-            $pins = $analysis->harness->things[$fuse->id]->pins;
-            $before =
-                $analysis->paths->feed(
-                    ($analysis->paths->metresFromPlus($pins[0]) ?? INF) <=
-                    ($analysis->paths->metresFromPlus($pins[1]) ?? INF)
-                        ? $pins[0]
-                        : $pins[1],
-                ) ?? [];
+            $before = self::before($analysis, $fuse->id);
             $limit = $analysis->build->settings->fuseDistanceM;
             if (
                 $before === [] ||
@@ -59,5 +52,14 @@ final class FuseTooFarRule implements Rule
         }
 
         return $findings;
+    }
+
+    /** @return list<Step> from the supply to the nearer side of the fuse */
+    private static function before(Analysis $analysis, string $fuse): array
+    {
+        [$a, $b] = $analysis->harness->things[$fuse]->pins;
+        $far = fn (string $pin): float => $analysis->paths->metresFromPlus($pin) ?? INF;
+
+        return $analysis->paths->feed($far($a) <= $far($b) ? $a : $b) ?? [];
     }
 }

@@ -9,6 +9,7 @@ use BenchGlow\Check\Finding;
 use BenchGlow\Check\Rule;
 use BenchGlow\Check\Severity;
 use BenchGlow\Edit\SetField;
+use BenchGlow\Harness\Step;
 use BenchGlow\Quantity\Shown;
 use BenchGlow\Quantity\Words;
 use BenchGlow\Scene\State;
@@ -67,8 +68,7 @@ final class FeedDropRule implements Rule
     {
         $closed = $analysis->litScene($light, 'nominal')->closed ?? [];
         $byLead = [];
-        $out = 0.0;
-        $back = 0.0;
+        $most = [0.0, 0.0];
         $volts = 12.0;
         foreach ($analysis->harness->wiredPins($light) as $pin) {
             $feed = $analysis->paths->feed($pin);
@@ -76,11 +76,8 @@ final class FeedDropRule implements Rule
             foreach ([$feed, $return] as $side => $steps) {
                 $sum = 0.0;
                 foreach ($steps ?? [] as $step) {
-                    if (
-                        in_array($step->kind, ['resistor', 'diode'], true) ||
-                        ($step->kind === 'contact' && ! isset($closed[$step->id]))
-                    ) {
-                        continue; // put there to lose volts, or open: no loss but the volts it holds back
+                    if (! self::loses($step, $closed)) {
+                        continue;
                     }
                     $u = abs((float) $state->between($step->from, $step->to));
                     $sum += $u;
@@ -89,11 +86,7 @@ final class FeedDropRule implements Rule
                     }
                     $byLead[$step->lead] = max($byLead[$step->lead] ?? 0.0, $u);
                 }
-                if ($side === 0) {
-                    $out = max($out, $sum);
-                } else {
-                    $back = max($back, $sum);
-                }
+                $most[$side] = max($most[$side], $sum);
             }
             if ($feed !== null && $feed !== []) {
                 $volts = $analysis->build->supplies[explode('.', $feed[0]->from)[0]]->nominalV;
@@ -101,6 +94,17 @@ final class FeedDropRule implements Rule
         }
         arsort($byLead);
 
-        return [$out + $back, array_key_first($byLead), $volts];
+        return [$most[0] + $most[1], array_key_first($byLead), $volts];
+    }
+
+    /**
+     * What is put there to lose volts does not count, nor what is open: there is no loss but the volts it holds back.
+     *
+     * @param  array<string, true>  $closed
+     */
+    private static function loses(Step $step, array $closed): bool
+    {
+        return ! in_array($step->kind, ['resistor', 'diode'], true) &&
+            ($step->kind !== 'contact' || isset($closed[$step->id]));
     }
 }

@@ -6,6 +6,7 @@ namespace BenchGlow\Check\Lead;
 
 use BenchGlow\Analysis\Analysis;
 use BenchGlow\Build\Device\PlugDevice;
+use BenchGlow\Build\Inline;
 use BenchGlow\Check\Finding;
 use BenchGlow\Check\Rule;
 use BenchGlow\Check\Severity;
@@ -34,17 +35,7 @@ final class PlugLiveHalfRule implements Rule
                 ) {
                     continue;
                 }
-                $most = 0.0;
-                foreach ($analysis->scenes() as $scene) {
-                    foreach ($thing->ways as $way) {
-                        foreach ($analysis->build->supplies as $supply) {
-                            $most = max(
-                                $most,
-                                (float) $scene->lit->between("{$thing->id}.{$way}a", "{$supply->id}.minus"),
-                            );
-                        }
-                    }
-                }
+                $most = self::bareV($analysis, $thing);
                 if ($most > 1.0) {
                     $findings[$thing->plug] = new Finding(
                         $this->id(),
@@ -62,5 +53,20 @@ final class PlugLiveHalfRule implements Rule
         }
 
         return array_values($findings);
+    }
+
+    /** Most volts in any state on the half toward the supply. */
+    private static function bareV(Analysis $analysis, Inline $plug): float
+    {
+        $most = 0.0;
+        foreach ($analysis->scenes() as $scene) {
+            foreach ($plug->ways as $way) {
+                foreach ($analysis->build->supplies as $supply) {
+                    $most = max($most, (float) $scene->lit->between("{$plug->id}.{$way}a", "{$supply->id}.minus"));
+                }
+            }
+        }
+
+        return $most;
     }
 }

@@ -6,6 +6,7 @@ namespace BenchGlow\Check\Light;
 
 use BenchGlow\Analysis\Analysis;
 use BenchGlow\Analysis\Intent;
+use BenchGlow\Build\Circuit;
 use BenchGlow\Build\Want;
 use BenchGlow\Check\Finding;
 use BenchGlow\Check\Rule;
@@ -29,16 +30,7 @@ final class LevelsTooAlikeRule implements Rule
             foreach (
                 array_diff(['low', 'high'], $levels) === [] ? Intent::named($analysis->build, $circuit) : [] as [$light, $emitter]
             ) {
-                $flux = [];
-                foreach ($analysis->scenes() as $scene) {
-                    $level = Intent::wanted($analysis->build, $circuit, $scene, $light, $emitter)[0];
-                    $least = ($scene->lit->lights[$light][$emitter] ?? null)?->least() ?? 0.0;
-                    if (in_array($level, ['low', 'high'], true) && $least > $analysis->build->settings->litFrom) {
-                        $flux[$scene->supply][$level][] = $least;
-                    }
-                }
-                foreach ($flux as $supply => $levels) {
-                    $ratio = isset($levels['low'], $levels['high']) ? min($levels['high']) / max($levels['low']) : INF;
+                foreach (self::ratios($analysis, $circuit, $light, $emitter) as $supply => $ratio) {
                     if ($ratio < $analysis->build->settings->levelRatioMin) {
                         $findings["{$light} {$emitter}"] ??= new Finding(
                             $this->id(),
@@ -60,5 +52,23 @@ final class LevelsTooAlikeRule implements Rule
         }
 
         return array_values($findings);
+    }
+
+    /** @return array<string, float> supply => least light at high over most light at low */
+    private static function ratios(Analysis $analysis, Circuit $circuit, string $light, string $emitter): array
+    {
+        $flux = [];
+        foreach ($analysis->scenes() as $scene) {
+            $level = Intent::wanted($analysis->build, $circuit, $scene, $light, $emitter)[0];
+            $least = ($scene->lit->lights[$light][$emitter] ?? null)?->least() ?? 0.0;
+            if (in_array($level, ['low', 'high'], true) && $least > $analysis->build->settings->litFrom) {
+                $flux[$scene->supply][$level][] = $least;
+            }
+        }
+
+        return array_map(
+            fn (array $l): float => isset($l['low'], $l['high']) ? min($l['high']) / max($l['low']) : INF,
+            $flux,
+        );
     }
 }

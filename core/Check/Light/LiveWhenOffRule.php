@@ -23,19 +23,7 @@ final class LiveWhenOffRule implements Rule
     {
         $findings = [];
         foreach ($analysis->build->lights as $light) {
-            $most = 0.0;
-            $lit = false;
-            $pins = $analysis->harness->wiredPins($light->id);
-            foreach ($analysis->scenes() as $scene) {
-                $states = $scene->lit->lights[$light->id] ?? [];
-                $on = array_filter($states, fn ($e): bool => $e->greatest() > $analysis->build->settings->darkTo) !== [];
-                $lit = $lit || $on;
-                foreach ($on || ! $scene->solved() ? [] : $pins as $pin) {
-                    foreach ($analysis->build->supplies as $supply) {
-                        $most = max($most, (float) $scene->lit->between($pin, "{$supply->id}.minus"));
-                    }
-                }
-            }
+            [$lit, $most] = self::offV($analysis, $light->id);
             if ($lit && $most > 1.0) {
                 $findings[] = new Finding(
                     $this->id(),
@@ -51,5 +39,25 @@ final class LiveWhenOffRule implements Rule
         }
 
         return $findings;
+    }
+
+    /** @return array{bool, float} whether it is ever lit, and most volts on it while it is not */
+    private static function offV(Analysis $analysis, string $light): array
+    {
+        $most = 0.0;
+        $lit = false;
+        $pins = $analysis->harness->wiredPins($light);
+        foreach ($analysis->scenes() as $scene) {
+            $states = $scene->lit->lights[$light] ?? [];
+            $on = array_filter($states, fn ($e): bool => $e->greatest() > $analysis->build->settings->darkTo) !== [];
+            $lit = $lit || $on;
+            foreach ($on || ! $scene->solved() ? [] : $pins as $pin) {
+                foreach ($analysis->build->supplies as $supply) {
+                    $most = max($most, (float) $scene->lit->between($pin, "{$supply->id}.minus"));
+                }
+            }
+        }
+
+        return [$lit, $most];
     }
 }

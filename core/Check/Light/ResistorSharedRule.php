@@ -25,15 +25,7 @@ final class ResistorSharedRule implements Rule
                 if ($thing->kind !== 'resistor' || $thing->ohm < 1.0) {
                     continue;
                 }
-                $bare = 0;
-                foreach ($analysis->paths->behind($thing->id)[1] as $id) {
-                    $light = $analysis->build->lights[$id];
-                    [$full, $last] = $light->kind === 'leds' ? $light->strings() : [0, 0];
-                    $bare +=
-                        $light->kind === 'leds' && $light->fields->number('ohm') < 1.0
-                            ? $full + ($last > 0 ? 1 : 0)
-                            : 0;
-                }
+                $bare = self::bareStrings($analysis, $thing->id);
                 if ($bare > 1) {
                     $findings[] = new Finding(
                         $this->id(),
@@ -47,5 +39,20 @@ final class ResistorSharedRule implements Rule
         }
 
         return $findings;
+    }
+
+    /** Strings behind a resistor that have none of their own. */
+    private static function bareStrings(Analysis $analysis, string $resistor): int
+    {
+        $bare = 0;
+        foreach ($analysis->paths->behind($resistor)[1] as $id) {
+            $light = $analysis->build->lights[$id];
+            if ($light->kind === 'leds' && $light->fields->number('ohm') < 1.0) {
+                [$full, $last] = $light->strings();
+                $bare += $full + ($last > 0 ? 1 : 0);
+            }
+        }
+
+        return $bare;
     }
 }

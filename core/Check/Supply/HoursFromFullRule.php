@@ -29,13 +29,7 @@ final class HoursFromFullRule implements Rule
         foreach (
             $analysis->build->document->fields()->items('stories') !== [] ? [] : $analysis->build->supplies as $supply
         ) {
-            $most = 0.0;
-            foreach ($analysis->scenes() as $scene) {
-                $most =
-                    $scene->supply === 'nominal' && $scene->lit->reason === null
-                        ? max($most, $scene->lit->supplyAmps[$supply->id] ?? 0.0)
-                        : $most;
-            }
+            $most = self::mostA($analysis, $supply->id);
             $hours = $supply->capacityAh === null || $most < 1e-3 ? INF : $supply->hours($most);
             if ($hours < self::SHORT_H) {
                 $findings[] = new Finding(
@@ -56,5 +50,18 @@ final class HoursFromFullRule implements Rule
         }
 
         return $findings;
+    }
+
+    /** Most amps it gives in any state, at its normal volts. */
+    private static function mostA(Analysis $analysis, string $supply): float
+    {
+        $most = 0.0;
+        foreach ($analysis->scenes() as $scene) {
+            if ($scene->supply === 'nominal' && $scene->lit->reason === null) {
+                $most = max($most, $scene->lit->supplyAmps[$supply] ?? 0.0);
+            }
+        }
+
+        return $most;
     }
 }

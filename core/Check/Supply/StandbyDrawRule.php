@@ -27,21 +27,8 @@ final class StandbyDrawRule implements Rule
     public function check(Analysis $analysis): array
     {
         $findings = [];
-        $rest = $analysis->build->restPositions();
         foreach ($analysis->build->supplies as $supply) {
-            $amps = 0.0;
-            foreach ($analysis->scenes() as $scene) {
-                if (
-                    $scene->supply === 'nominal' &&
-                    $scene->remark() === null &&
-                    Extreme::least($scene->lit->supplyAmps) > -0.05 &&
-                    array_diff_assoc($scene->inputs, $rest) === [] &&
-                    self::dark($analysis, $scene)
-                ) {
-                    $amps =
-                        ($scene->lit->supplyAmps[$supply->id] ?? 0.0) - self::hostsOwn($analysis, $scene, $supply->id);
-                }
-            }
+            $amps = self::atRestA($analysis, $supply->id);
             $week = $amps * 24 * 7;
             $share = $week / max(1e-9, ($supply->capacityAh ?? INF) * $supply->usableFraction);
             if ($share > self::WORTH_SAYING) {
@@ -94,5 +81,24 @@ final class StandbyDrawRule implements Rule
         }
 
         return true;
+    }
+
+    private static function atRestA(Analysis $analysis, string $supply): float
+    {
+        $rest = $analysis->build->restPositions();
+        $amps = 0.0;
+        foreach ($analysis->scenes() as $scene) {
+            if (
+                $scene->supply === 'nominal' &&
+                $scene->remark() === null &&
+                Extreme::least($scene->lit->supplyAmps) > -0.05 &&
+                array_diff_assoc($scene->inputs, $rest) === [] &&
+                self::dark($analysis, $scene)
+            ) {
+                $amps = ($scene->lit->supplyAmps[$supply] ?? 0.0) - self::hostsOwn($analysis, $scene, $supply);
+            }
+        }
+
+        return $amps;
     }
 }

@@ -9,6 +9,7 @@ use BenchGlow\Build\Device\RelayDevice;
 use BenchGlow\Check\Finding;
 use BenchGlow\Check\Rule;
 use BenchGlow\Check\Severity;
+use BenchGlow\Harness\Sense;
 use BenchGlow\Quantity\Words;
 
 /** A coil fed by a wire that fades or is dimmed: it chatters or drops late (electrics.md 7). */
@@ -27,33 +28,41 @@ final class CoilFadingRule implements Rule
             if (! $device instanceof RelayDevice) {
                 continue;
             }
-            foreach ([$sense->from, $sense->to] as $pin) {
-                foreach ([...$analysis->paths->feed($pin) ?? [], ...$analysis->paths->back($pin) ?? []] as $step) {
-                    $contact = $step->kind === 'contact' ? $analysis->bodies->contacts[$step->id] ?? null : null;
-                    $fades =
-                        $contact !== null &&
-                        ($analysis->build->wires[$contact->thing] ?? null)?->fades() === true;
-                    if ($contact !== null && ($fades || $contact->duty < 1.0)) {
-                        $findings[$sense->thing] ??= new Finding(
-                            $this->id(),
-                            Severity::Warning,
-                            $device->circuit(),
-                            $sense->thing,
-                            "The coil of `{$sense->thing}` hangs on ".
-                                ($fades
-                                    ? Words::within(
-                                        $analysis->build->index
-                                            ->item($contact->thing)
-                                            ->text('label', $contact->thing),
-                                    ).', which fades'
-                                    : "the dimmed output of `{$contact->thing}`").
-                                ': it may be driven in pulses, and the relay chatters or lets go late. Take a steady signal or a solid-state switch.',
-                        );
-                    }
-                }
+            $hangsOn = self::hangsOn($analysis, $sense);
+            if ($hangsOn !== null) {
+                $findings[$sense->thing] ??= new Finding(
+                    $this->id(),
+                    Severity::Warning,
+                    $device->circuit(),
+                    $sense->thing,
+                    "The coil of `{$sense->thing}` hangs on {$hangsOn}: it may be driven in pulses, and the relay ".
+                        'chatters or lets go late. Take a steady signal or a solid-state switch.',
+                );
             }
         }
 
         return array_values($findings);
+    }
+
+    /** What on its way is not steady; null: all of it is. */
+    private static function hangsOn(Analysis $analysis, Sense $sense): ?string
+    {
+        foreach ([$sense->from, $sense->to] as $pin) {
+            foreach ([...$analysis->paths->feed($pin) ?? [], ...$analysis->paths->back($pin) ?? []] as $step) {
+                $contact = $step->kind === 'contact' ? $analysis->bodies->contacts[$step->id] ?? null : null;
+                if ($contact === null) {
+                    continue;
+                }
+                $thing = $contact->thing;
+                if (($analysis->build->wires[$thing] ?? null)?->fades() === true) {
+                    return Words::within($analysis->build->index->item($thing)->text('label', $thing)).', which fades';
+                }
+                if ($contact->duty < 1.0) {
+                    return "the dimmed output of `{$thing}`";
+                }
+            }
+        }
+
+        return null;
     }
 }

@@ -25,14 +25,7 @@ final class ControllerTotalOverRule implements Rule
         $findings = [];
         foreach ($analysis->build->devices as $id => $device) {
             $limit = $device instanceof ControllerDevice ? $device->part->maxTotalA : null;
-            $most = 0.0;
-            foreach ($limit === null ? [] : $analysis->scenes() as $scene) {
-                $sum = 0.0;
-                foreach ($analysis->bodies->contacts as $contact) {
-                    $sum += $contact->thing === $id ? abs($scene->lit->amps[$contact->id] ?? 0.0) : 0.0;
-                }
-                $most = max($most, $sum);
-            }
+            $most = $limit === null ? 0.0 : self::mostA($analysis, $id);
             if ($limit !== null && $most > 0.8 * $limit + 1e-9) {
                 $findings[] = new Finding(
                     $this->id(),
@@ -50,5 +43,20 @@ final class ControllerTotalOverRule implements Rule
         }
 
         return $findings;
+    }
+
+    /** Most amps of all its channels together in any state. */
+    private static function mostA(Analysis $analysis, string $controller): float
+    {
+        $most = 0.0;
+        foreach ($analysis->scenes() as $scene) {
+            $sum = 0.0;
+            foreach ($analysis->bodies->contacts as $contact) {
+                $sum += $contact->thing === $controller ? abs($scene->lit->amps[$contact->id] ?? 0.0) : 0.0;
+            }
+            $most = max($most, $sum);
+        }
+
+        return $most;
     }
 }

@@ -31,15 +31,7 @@ final class FlasherFastRule implements Rule
             $part = $device->part;
             $least = $part->style === 'flasher' && $part->minLoadW > 0.0 ? $part->minLoadW : null;
             $volts = $analysis->build->mainSupply()->nominalV ?? 12.0;
-            $watts = null;
-            foreach ($least === null ? [] : $analysis->scenes() as $scene) {
-                foreach ($analysis->bodies->contacts as $contact) {
-                    $amps = abs($scene->lit->amps[$contact->id] ?? 0.0);
-                    if ($scene->supply === 'nominal' && $contact->thing === $id && $amps > 1e-3) {
-                        $watts = min($watts ?? INF, $amps * $volts);
-                    }
-                }
-            }
+            $watts = $least === null ? null : self::leastWatts($analysis, $id, $volts);
             if ($watts !== null && $watts < $least) {
                 $ohm = $volts ** 2 / ($least - $watts);
                 $max = $analysis->build->mainSupply()->maxV ?? 14.4;
@@ -85,5 +77,21 @@ final class FlasherFastRule implements Rule
                     'wire' => null,
                 ])),
             ]);
+    }
+
+    /** The smallest load it flashes, at the normal supply; null: none. */
+    private static function leastWatts(Analysis $analysis, string $flasher, float $volts): ?float
+    {
+        $watts = null;
+        foreach ($analysis->scenes() as $scene) {
+            foreach ($analysis->bodies->contacts as $contact) {
+                $amps = abs($scene->lit->amps[$contact->id] ?? 0.0);
+                if ($scene->supply === 'nominal' && $contact->thing === $flasher && $amps > 1e-3) {
+                    $watts = min($watts ?? INF, $amps * $volts);
+                }
+            }
+        }
+
+        return $watts;
     }
 }

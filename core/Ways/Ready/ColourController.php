@@ -39,17 +39,9 @@ class ColourController extends Way
         if ($this->isAmplified() && count($strips) < 2) {
             throw new DoesNotSuit('the amplifier drives a second run; this circuit has one.');
         }
-        $plus = $strips[0]['light']->part->text('common', 'plus') === 'plus';
         $channels = array_keys($strips[0]['light']->emitters());
-        $key = match (true) {
-            count($channels) === 4 && $plus => 'colour_white_common_plus',
-            count($channels) !== 3 => throw new DoesNotSuit('no controller of the shelf has its number of colours.'),
-            default => $plus ? 'colour_common_plus' : 'colour_common_minus',
-        };
-        if ($this->isAmplified() && (! $plus || count($channels) !== 3)) {
-            throw new DoesNotSuit('the amplifier of the shelf has three channels with a common plus.');
-        }
-        $p->device('c', 'controller', $key, [], ['set' => array_fill_keys($channels, 1)]);
+        $plus = $strips[0]['light']->part->text('common', 'plus') === 'plus';
+        $p->device('c', 'controller', $this->controller(count($channels), $plus), [], ['set' => array_fill_keys($channels, 1)]);
         $p->device('j', 'joint');
         $p->lead($p->plus(), 'j', ['fuse'], 'To the controller');
         $p->lead('j', 'c.in_plus');
@@ -57,13 +49,7 @@ class ColourController extends Way
         foreach ($strips as $n => $strip) {
             $far = $this->isAmplified() && $n > 0;
             if ($far && $n === 1) {
-                $p->device('a', 'controller', 'amplifier_three');
-                $p->lead('j', 'a.in_plus');
-                $p->lead('a.in_minus', $p->minus(), [], 'Return of the amplifier');
-                $p->lead('c.common', 'a.sig_common');
-                foreach ($channels as $channel) {
-                    $p->lead("c.{$channel}", "a.sig_{$channel}");
-                }
+                self::amplify($p, $channels);
             }
             $driver = $far ? 'a' : 'c';
             foreach ([...$strip['plus'], ...$strip['minus']] as $pin) {
@@ -76,5 +62,32 @@ class ColourController extends Way
     protected function isAmplified(): bool
     {
         return false;
+    }
+
+    /** @throws DoesNotSuit where the shelf has none */
+    private function controller(int $channels, bool $plus): string
+    {
+        $key = match (true) {
+            $channels === 4 && $plus => 'colour_white_common_plus',
+            $channels !== 3 => throw new DoesNotSuit('no controller of the shelf has its number of colours.'),
+            default => $plus ? 'colour_common_plus' : 'colour_common_minus',
+        };
+        if ($this->isAmplified() && (! $plus || $channels !== 3)) {
+            throw new DoesNotSuit('the amplifier of the shelf has three channels with a common plus.');
+        }
+
+        return $key;
+    }
+
+    /** @param  list<string>  $channels */
+    private static function amplify(Plan $p, array $channels): void
+    {
+        $p->device('a', 'controller', 'amplifier_three');
+        $p->lead('j', 'a.in_plus');
+        $p->lead('a.in_minus', $p->minus(), [], 'Return of the amplifier');
+        $p->lead('c.common', 'a.sig_common');
+        foreach ($channels as $channel) {
+            $p->lead("c.{$channel}", "a.sig_{$channel}");
+        }
     }
 }
