@@ -233,7 +233,8 @@ return [
         'Bank is shorted through `slip`: 561.9 A would flow. Look for a wire that joins plus and minus without a light between.',
     ],
     'tap.live_leg' => [
-        'Which leg of the tap in w4 is live isn\'t known. Its fuse carries 4.52 A if the common leg is, 5.05 A if the other is; the figures shown are those of the worse. Probe both slots with the fuse out.',
+        'Which leg of the tap in w4 is live isn\'t known. Its fuse carries 4.52 A if the common leg is, 5.05 A if the other is; the figures shown are '.
+            'those of the worse. Probe both slots with the fuse out.',
         '→ Probed: the common leg is live',
     ],
     'circuit.not_solved' => [

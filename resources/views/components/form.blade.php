@@ -6,36 +6,13 @@
     @if ($onChange) hx-trigger="change" @endif
     {{ $attributes }}
 >
-    @csrf
-    <input
-        type="hidden"
-        name="base0"
-        value="{{ $frame->base }}"
-    >
-    <input
-        type="hidden"
-        name="token0"
-        value="{{ bin2hex(random_bytes(8)) }}"
-    >
-    @if ($echo)
-        <input
-            type="hidden"
-            name="echo"
-            value="{{ $echo }}"
-        >
-    @endif
+    <x-hidden :$echo />
     <input
         type="hidden"
         name="op"
         value="{{ $op }}"
     >
-    @foreach ($with as $name => $value)
-        <input
-            type="hidden"
-            name="{{ $name }}"
-            value="{{ $value }}"
-        >
-    @endforeach
+    <x-carry :all="$with" />
     @if ($render)
         <input
             type="hidden"

@@ -1,4 +1,5 @@
-@props(['page', 'echo' => null])
+{{-- What every form that changes a build sends: the base it stands on, a token, where the answer goes. --}}
+@props(['echo' => null])
 @csrf
 <input
     type="hidden"

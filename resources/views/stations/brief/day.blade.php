@@ -24,18 +24,7 @@
             class="row day-row"
             method="get"
             action="{{ $frame->url() }}"
-        ><input
-                type="hidden"
-                name="c"
-                value="{{ $frame->circuit->id }}"
-            >
-            @foreach ($frame->owns('idea', 'over') as $name => $value)
-                <input
-                    type="hidden"
-                    name="{{ $name }}"
-                    value="{{ $value }}"
-                >
-            @endforeach
+        ><x-carry :all="['c' => $frame->circuit->id, ...$frame->owns('idea', 'over')]" />
             @if (count($day->stories()) > 1)<x-select
                     id="story"
                     label="Story"
@@ -157,18 +146,7 @@
                 class="row over-row"
                 method="get"
                 action="{{ $frame->url() }}"
-            ><input
-                    type="hidden"
-                    name="c"
-                    value="{{ $frame->circuit->id }}"
-                >
-                @foreach ($frame->owns('story', 'm') as $name => $value)
-                    <input
-                        type="hidden"
-                        name="{{ $name }}"
-                        value="{{ $value }}"
-                    >
-                @endforeach
+            ><x-carry :all="['c' => $frame->circuit->id, ...$frame->owns('story', 'm')]" />
                 <x-select
                     id="idea"
                     label="Look at"
