@@ -57,12 +57,7 @@ final readonly class Sweep
                 continue;
             }
             if (in_array($field, $shape->requiredOf($kind), true)) {
-                if (preg_match(self::STANDS, $path) === 1) {
-                    $named = is_string($value) ? $value : (string) $field;
-                    throw BadBuild::at($path, "`{$named}` is still used by `{$owner}`; take that off first.");
-                }
-
-                return null;
+                return self::goes($path, $owner, is_string($value) ? $value : (string) $field);
             }
         }
 
@@ -153,5 +148,13 @@ final readonly class Sweep
     private function names(mixed $word): bool
     {
         return is_string($word) && isset($this->gone[explode('.', $word)[0]]);
+    }
+
+    /** @throws BadBuild where it does not go along */
+    private static function goes(string $path, string $owner, string $named): null
+    {
+        return preg_match(self::STANDS, $path) !== 1
+            ? null
+            : throw BadBuild::at($path, "`{$named}` is still used by `{$owner}`; take that off first.");
     }
 }

@@ -53,10 +53,8 @@ final readonly class UsePart implements Edit
         if ($kind === 'strip' && $oldRails !== Pins::rails($part)) {
             self::rewire($draft, $light, $part);
         }
-        if ($old !== $id && RemoveItem::userOf($draft, $old, $light) === null) {
-            $draft->data['parts'] = array_values(
-                array_filter($draft->list(['parts']), fn (mixed $p): bool => ! is_array($p) || ($p['id'] ?? '') !== $old),
-            );
+        if ($old !== $id) {
+            self::dropUnused($draft, $old, $light);
         }
     }
 
@@ -100,30 +98,7 @@ final readonly class UsePart implements Edit
         foreach ($old->texts('pins') as $pin) {
             $pins[$pin] = in_array($pin, $part->texts('pins'), true) ? $pin : self::alike($old, $part, $pin);
         }
-        $leads = $draft->list(['leads']);
-        foreach ($leads as $l => $lead) {
-            $f = new Fields(is_array($lead) ? $lead : []);
-            foreach ($f->items('cores') as $c => $core) {
-                foreach (is_array($core) ? $core : [] as $e => $pin) {
-                    [$head, $name] = [...explode('.', is_string($pin) ? $pin : ''), ''];
-                    if ($head === $id) {
-                        $draft->put(
-                            ['leads', $l, 'cores', $c, $e],
-                            "{$id}.".
-                                ($pins[$name] ??
-                                    throw BadBuild::at(
-                                        '/part',
-                                        "a lead hangs on `{$id}.{$name}`, and ".
-                                            $part->text('label', $part->text('id')).
-                                            ' has no such pin; it has '.
-                                            implode(', ', $part->texts('pins')).
-                                            '.',
-                                    )),
-                        );
-                    }
-                }
-            }
-        }
+        self::hang($draft, $id, $part, $pins);
         $at = [];
         foreach ($device->object('at')->data as $position => $when) {
             $n = array_search($position, $old->texts('positions'), true);
@@ -138,14 +113,7 @@ final readonly class UsePart implements Edit
         if ($at !== []) {
             $draft->put([...$path, 'at'], $at);
         }
-        if (RemoveItem::userOf($draft, $oldId, $id) === null) {
-            $draft->data['parts'] = array_values(
-                array_filter(
-                    $draft->list(['parts']),
-                    fn (mixed $p): bool => ! is_array($p) || ($p['id'] ?? '') !== $oldId,
-                ),
-            );
-        }
+        self::dropUnused($draft, $oldId, $id);
     }
 
     /** The pin that plays the same part where both have one contact; null: none does. */
@@ -190,6 +158,46 @@ final readonly class UsePart implements Edit
             }
             $draft->put(['leads', $i, 'cores'], AddLight::feedCores($supply, $light, 'strip', $part));
             $draft->put(['leads', $i, 'wire'], null);
+        }
+    }
+
+    /**
+     * Hangs the leads of a device on the pins of its new part.
+     *
+     * @param  array<string, string|null>  $pins  old => new
+     *
+     * @throws BadBuild where a lead hangs on a pin that the part lacks
+     */
+    private static function hang(Draft $draft, string $id, Fields $part, array $pins): void
+    {
+        foreach ($draft->list(['leads']) as $l => $lead) {
+            $f = new Fields(is_array($lead) ? $lead : []);
+            foreach ($f->items('cores') as $c => $core) {
+                foreach (is_array($core) ? $core : [] as $e => $pin) {
+                    [$head, $name] = [...explode('.', is_string($pin) ? $pin : ''), ''];
+                    if ($head !== $id) {
+                        continue;
+                    }
+                    if (! isset($pins[$name])) {
+                        $called = $part->text('label', $part->text('id'));
+                        $has = implode(', ', $part->texts('pins'));
+                        throw BadBuild::at(
+                            '/part',
+                            "a lead hangs on `{$id}.{$name}`, and {$called} has no such pin; it has {$has}.",
+                        );
+                    }
+                    $draft->put(['leads', $l, 'cores', $c, $e], "{$id}.{$pins[$name]}");
+                }
+            }
+        }
+    }
+
+    private static function dropUnused(Draft $draft, string $part, string $except): void
+    {
+        if (RemoveItem::userOf($draft, $part, $except) === null) {
+            $draft->data['parts'] = array_values(
+                array_filter($draft->list(['parts']), fn (mixed $p): bool => ! is_array($p) || ($p['id'] ?? '') !== $part),
+            );
         }
     }
 }

@@ -103,6 +103,12 @@ final class WayWriter
                 $this->draft->put($path, [...$this->draft->list($path), ...array_values($items)]);
             }
         }
+        $this->addDevices($plan);
+        $this->addLeads($plan);
+    }
+
+    private function addDevices(Plan $plan): void
+    {
         $devices = $this->draft->list(['devices']);
         foreach ($plan->devices as $role => $device) {
             $this->ids[$role] = $this->draft->name("{$this->circuit}_{$role}");
@@ -124,6 +130,10 @@ final class WayWriter
             $devices,
         );
         $this->draft->data['devices'] = $devices;
+    }
+
+    private function addLeads(Plan $plan): void
+    {
         $leads = $this->draft->list(['leads']);
         $parts = [];
         foreach ($this->draft->list(['parts']) as $part) {
@@ -180,25 +190,7 @@ final class WayWriter
         $kept = $kept || $main;
         $things = [];
         foreach ($inline as $k => $kind) {
-            [$what, $value] = [...explode(' ', $kind), ''];
-            $at = round(0.05 * $k, 3);
-            $things[] = match ($what) {
-                'fuse' => [
-                    'id' => $this->draft->number('F'),
-                    'kind' => 'fuse',
-                    'at_m' => $at,
-                    'fuse_a' => null,
-                    'form' => 'inline_blade',
-                ],
-                'diode' => [
-                    'id' => $this->draft->number('D'),
-                    'kind' => 'diode',
-                    'at_m' => $at,
-                    'part' => AddLight::adopt($this->draft, Catalogue::part('schottky_3') ?? new Fields([])),
-                    'points' => 'to',
-                ],
-                default => ['id' => $this->draft->number('R'), 'kind' => 'resistor', 'at_m' => $at, 'ohm' => (float) $value],
-            };
+            $things[] = $this->thing($kind, round(0.05 * $k, 3));
         }
         $old = $main || ($label === 'Return' && ! $this->returned) ? $this->old : new Fields([]);
         if ($label === 'Return') {
@@ -311,5 +303,32 @@ final class WayWriter
             $plan->wants,
         );
         $this->draft->put([...$path, 'wants'], $wants);
+    }
+
+    /**
+     * @param  string  $kind  fuse · diode · resistor OHM
+     * @return array<string, mixed>
+     */
+    private function thing(string $kind, float $atM): array
+    {
+        [$what, $value] = [...explode(' ', $kind), ''];
+
+        return match ($what) {
+            'fuse' => [
+                'id' => $this->draft->number('F'),
+                'kind' => 'fuse',
+                'at_m' => $atM,
+                'fuse_a' => null,
+                'form' => 'inline_blade',
+            ],
+            'diode' => [
+                'id' => $this->draft->number('D'),
+                'kind' => 'diode',
+                'at_m' => $atM,
+                'part' => AddLight::adopt($this->draft, Catalogue::part('schottky_3') ?? new Fields([])),
+                'points' => 'to',
+            ],
+            default => ['id' => $this->draft->number('R'), 'kind' => 'resistor', 'at_m' => $atM, 'ohm' => (float) $value],
+        };
     }
 }

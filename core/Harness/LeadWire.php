@@ -34,14 +34,6 @@ final readonly class LeadWire
     {
         $stretches = array_map(fn (string $r): ?Route => $build->routes[$r] ?? null, $lead->route);
         $ambients = array_map(fn (?Route $r): float => $r->ambientC ?? self::AMBIENT_C, $stretches);
-        $lengths = array_map(fn (?Route $r): float => $r->lengthM ?? 0.0, $stretches);
-        $known = array_sum($lengths);
-        $mean =
-            $ambients === []
-                ? self::AMBIENT_C
-                : ($known > 0.0
-                    ? array_sum(array_map(fn (float $c, float $m): float => $c * $m, $ambients, $lengths)) / $known
-                    : array_sum($ambients) / count($ambients));
         $bundle = 1;
         foreach ($lead->route as $route) {
             $bundle = max(
@@ -49,12 +41,6 @@ final readonly class LeadWire
                 count(array_filter($build->leads, fn (Lead $l): bool => in_array($route, $l->route, true))),
             );
         }
-        $moves =
-            array_filter(
-                $stretches,
-                fn (?Route $r): bool => $r !== null &&
-                    ($r->is('moving') || in_array($r->zone, ['hinge', 'floor'], true)),
-            ) !== [];
         $part = $lead->wire === null ? null : ($build->parts[$lead->wire] ?? null)?->fields;
         $area = $part?->number('area_mm2') ?? ($standIn->areaMm2 ?? 1.0);
         $awg = $part === null ? $standIn?->awg : ($part->has('awg') ? $part->integer('awg') : null);
@@ -65,9 +51,9 @@ final readonly class LeadWire
             $part?->number('insulation_c', 105.0) ?? 105.0,
             $part?->text('material', 'copper') ?? 'copper',
             $ambients === [] ? self::AMBIENT_C : max($ambients),
-            $mean,
+            self::mean($ambients, array_map(fn (?Route $r): float => $r->lengthM ?? 0.0, $stretches)),
             $bundle,
-            $moves,
+            array_filter($stretches, self::bends(...)) !== [],
             $part !== null,
         );
     }
@@ -100,5 +86,27 @@ final readonly class LeadWire
     public function label(): string
     {
         return ($this->awg !== null ? Gauge::awg($this->awg) : Gauge::mm2($this->areaMm2))->label();
+    }
+
+    /**
+     * By the lengths, where they are known.
+     *
+     * @param  list<float>  $ambients
+     * @param  list<float>  $lengths
+     */
+    private static function mean(array $ambients, array $lengths): float
+    {
+        $known = array_sum($lengths);
+
+        return match (true) {
+            $ambients === [] => self::AMBIENT_C,
+            $known > 0.0 => array_sum(array_map(fn (float $c, float $m): float => $c * $m, $ambients, $lengths)) / $known,
+            default => array_sum($ambients) / count($ambients),
+        };
+    }
+
+    private static function bends(?Route $route): bool
+    {
+        return $route !== null && ($route->is('moving') || in_array($route->zone, ['hinge', 'floor'], true));
     }
 }

@@ -32,17 +32,8 @@ final class Paths
                 $this->link($thing->kind, $thing->id, $thing->pins[0], $thing->pins[1], 0.0, $thing->lead);
             }
         }
-        foreach ($bodies->contacts ?? [] as $contact) {
-            $this->link('contact', $contact->id, $contact->from, $contact->to, 0.0, '');
-        }
-        foreach ($bodies->joins ?? [] as [$a, $b]) {
-            $this->link('inside', "{$a}={$b}", $a, $b, 0.0, '');
-        }
-        foreach ($bodies->fixed ?? [] as $id => [$from, $to]) {
-            // What the host has in line: its own fuse and source; loads and coils are no way to a light.
-            if (str_ends_with($id, '.fuse') || str_ends_with($id, '.source')) {
-                $this->link(str_ends_with($id, '.fuse') ? 'host_fuse' : 'inside', $id, $from, $to, 0.0, '');
-            }
+        if ($bodies !== null) {
+            $this->linkBodies($bodies);
         }
         foreach ($harness->things as $thing) {
             if ($thing->kind === 'supply') {
@@ -54,6 +45,22 @@ final class Paths
             }
         }
         $this->measure();
+    }
+
+    private function linkBodies(Bodies $bodies): void
+    {
+        foreach ($bodies->contacts as $contact) {
+            $this->link('contact', $contact->id, $contact->from, $contact->to, 0.0, '');
+        }
+        foreach ($bodies->joins as [$a, $b]) {
+            $this->link('inside', "{$a}={$b}", $a, $b, 0.0, '');
+        }
+        foreach ($bodies->fixed as $id => [$from, $to]) {
+            // What the host has in line: its own fuse and source; loads and coils are no way to a light.
+            if (str_ends_with($id, '.fuse') || str_ends_with($id, '.source')) {
+                $this->link(str_ends_with($id, '.fuse') ? 'host_fuse' : 'inside', $id, $from, $to, 0.0, '');
+            }
+        }
     }
 
     private function measure(): void

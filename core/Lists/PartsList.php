@@ -207,27 +207,8 @@ final class PartsList
         foreach ($analysis->build->leads as $lead) {
             // A plug is one of the devices, however many leads pass it.
             foreach (array_filter($lead->inline, fn (Inline $i): bool => $i->kind !== 'plug') as $thing) {
-                [$key, $label] = match ($thing->kind) {
-                    'fuse' => [
-                        "fuse_{$thing->form}_".($analysis->fuses[$thing->id]->fittedA() ?? 'open'),
-                        str_replace('_', ' ', $thing->form).
-                        ' fuse, '.
-                        Shown::plain($analysis->fuses[$thing->id]->fittedA() ?? 0.0, 1).
-                        ' A, with holder',
-                    ],
-                    'resistor' => ["resistor_{$thing->ohm}", Shown::ohms($thing->ohm).' resistor'],
-                    default => [
-                        $thing->part,
-                        $analysis->build->part($thing->part)->label ?: $thing->part,
-                    ],
-                };
-                $price =
-                    $thing->kind === 'diode'
-                        ? $analysis->build->part($thing->part)->price
-                        : null;
-                foreach ($thing->kind === 'fuse' ? Catalogue::shelf('fuses') : [] as $entry) {
-                    $price = $entry->text('key') === $thing->form ? $entry->numberOrNull('price') : $price;
-                }
+                [$key, $label] = self::named($analysis, $thing);
+                $price = self::priced($analysis, $thing);
                 $rows[$key] ??= [
                     'part' => $key,
                     'label' => $label,
@@ -243,5 +224,36 @@ final class PartsList
         }
 
         return array_values($rows);
+    }
+
+    /** @return array{string, string} key and label of a thing in a lead */
+    private static function named(Analysis $analysis, Inline $thing): array
+    {
+        if ($thing->kind === 'fuse') {
+            $amps = $analysis->fuses[$thing->id]->fittedA();
+
+            return [
+                "fuse_{$thing->form}_".($amps ?? 'open'),
+                str_replace('_', ' ', $thing->form).' fuse, '.Shown::plain($amps ?? 0.0, 1).' A, with holder',
+            ];
+        }
+
+        return $thing->kind === 'resistor'
+            ? ["resistor_{$thing->ohm}", Shown::ohms($thing->ohm).' resistor']
+            : [$thing->part, $analysis->build->part($thing->part)->label ?: $thing->part];
+    }
+
+    private static function priced(Analysis $analysis, Inline $thing): ?float
+    {
+        if ($thing->kind === 'diode') {
+            return $analysis->build->part($thing->part)->price;
+        }
+        foreach ($thing->kind === 'fuse' ? Catalogue::shelf('fuses') : [] as $entry) {
+            if ($entry->text('key') === $thing->form) {
+                return $entry->numberOrNull('price');
+            }
+        }
+
+        return null;
     }
 }

@@ -89,18 +89,7 @@ final class Plan
      */
     public function wire(string $label, string $kind, string $polarity = 'positive', array $behaviour = []): string
     {
-        $chosen = $this->chosenWires[$this->wires++] ?? null;
-        foreach ($chosen === null && $this->name !== null ? $this->setting->wires($polarity) : [] as $wire) {
-            $id = $wire->id;
-            // Lamps of the road show their own signal; a courtesy lamp may show any.
-            if (
-                $chosen === null &&
-                ! in_array($id, [...$this->used, ...$this->chosenWires], true) &&
-                ($wire->kind === $kind || ! in_array($kind, ['turn', 'brake', 'running'], true))
-            ) {
-                $chosen = $id;
-            }
-        }
+        $chosen = $this->chosenWires[$this->wires++] ?? $this->fitting($kind, $polarity);
         if ($chosen !== null && isset($this->setting->build->wires[$chosen])) {
             if ($this->setting->build->wires[$chosen]->positive !== ($polarity === 'positive')) {
                 throw new DoesNotSuit(
@@ -278,5 +267,19 @@ final class Plan
     public static function partOf(string $key): Fields
     {
         return Catalogue::part($key) ?? new Fields([]);
+    }
+
+    /** A host wire that nobody has taken yet; lamps of the road show their own signal, a courtesy lamp may show any. */
+    private function fitting(string $kind, string $polarity): ?string
+    {
+        $any = ! in_array($kind, ['turn', 'brake', 'running'], true);
+        foreach ($this->name !== null ? $this->setting->wires($polarity) : [] as $wire) {
+            $taken = in_array($wire->id, [...$this->used, ...$this->chosenWires], true);
+            if (! $taken && ($any || $wire->kind === $kind)) {
+                return $wire->id;
+            }
+        }
+
+        return null;
     }
 }
