@@ -8,7 +8,6 @@ use BenchGlow\Build\Build;
 use BenchGlow\Build\Circuit;
 use BenchGlow\Build\Want;
 use BenchGlow\Harness\Paths;
-use BenchGlow\Harness\Step;
 use BenchGlow\Scene\EmitterState;
 use BenchGlow\Scene\Scene;
 
@@ -34,14 +33,9 @@ final readonly class Intent
             $held === [] ? null : 'too many positions to go through: '.implode(', ', $held).' stayed at rest';
         foreach (self::named($build, $circuit) as [$light, $emitter]) {
             foreach ($scenes as $scene) {
-                if (! $scene->solved()) {
-                    $unknown = $scene->remark();
-
-                    continue;
-                }
                 $solved = $scene->lit->lights[$light][$emitter] ?? null;
-                if ($solved === null || $solved->flux === []) {
-                    $unknown = "`{$light}` has no way to a supply";
+                if (! $scene->solved() || $solved === null || $solved->flux === []) {
+                    $unknown = $scene->solved() ? "`{$light}` has no way to a supply" : $scene->remark();
 
                     continue;
                 }
@@ -53,7 +47,11 @@ final readonly class Intent
         }
 
         return new self(
-            $mismatches !== [] ? 'not_met' : ($unknown !== null ? 'unknown' : 'met'),
+            match (true) {
+                $mismatches !== [] => 'not_met',
+                $unknown !== null => 'unknown',
+                default => 'met',
+            },
             $mismatches,
             $unknown,
         );
@@ -127,15 +125,7 @@ final readonly class Intent
         if ($wanted !== 'dark' && ! $paths->fed($light)) {
             return 'it has no way to a supply and back';
         }
-        $blame = [];
-        foreach ($paths->waysTo($light) as $steps) {
-            foreach (array_filter($steps, fn (Step $s): bool => $s->kind === 'contact') as $step) {
-                if (isset($scene->closed[$step->id]) === ($wanted === 'dark')) {
-                    $blame[$step->id] = $step->id;
-                }
-            }
-        }
-        $first = array_key_first($blame);
+        $first = self::toBlame($scene, $light, $wanted === 'dark', $paths);
 
         return match (true) {
             $first === null => $wanted === 'dark' ? 'nothing on its way opens' : 'no contact on its way is to blame',
@@ -168,5 +158,19 @@ final readonly class Intent
         }
 
         return array_values($named);
+    }
+
+    /** The first contact on its way that is made, or broken. */
+    private static function toBlame(Scene $scene, string $light, bool $made, Paths $paths): ?string
+    {
+        foreach ($paths->waysTo($light) as $steps) {
+            foreach ($steps as $step) {
+                if ($step->kind === 'contact' && isset($scene->closed[$step->id]) === $made) {
+                    return $step->id;
+                }
+            }
+        }
+
+        return null;
     }
 }

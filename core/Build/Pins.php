@@ -50,12 +50,7 @@ final readonly class Pins
             'host.ways' => in_array($item->text('kind'), ['post', 'bus_stud'], true) ? ['line'] : ['line', 'load'],
             'host.wires', 'host.grounds' => [''],
             'lights' => $this->light($item),
-            'devices' => match ($item->text('kind')) {
-                'joint' => [''],
-                'fuse_tap' => ['out'],
-                'plug' => null,
-                default => $this->index->item($item->text('part'))->texts('pins'),
-            },
+            'devices' => $this->device($item),
             default => null,
         };
     }
@@ -98,5 +93,16 @@ final readonly class Pins
         }
 
         return in_array($m[2], self::rails($this->index->item($light->text('part'))), true);
+    }
+
+    /** @return list<string>|null */
+    private function device(Fields $device): ?array
+    {
+        return match ($device->text('kind')) {
+            'joint' => [''],
+            'fuse_tap' => ['out'],
+            'plug' => null,
+            default => $this->index->item($device->text('part'))->texts('pins'),
+        };
     }
 }

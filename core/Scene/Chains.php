@@ -26,13 +26,9 @@ final class Chains
         foreach ($bodies->contacts as $id => $contact) {
             $at[$contact->from][] = $at[$contact->to][] = $id;
         }
-        foreach ($bodies->fixed as $id => [$from, $to]) {
-            $at[$from] = [...$at[$from] ?? [], "{$id}!", "{$id}!"];
-            $at[$to] = [...$at[$to] ?? [], "{$id}!", "{$id}!"];
-        }
-        foreach ($bodies->joins as [$a, $b]) {
-            $at[$a] = [...$at[$a] ?? [], 'end', 'end'];
-            $at[$b] = [...$at[$b] ?? [], 'end', 'end'];
+        $ends = [...array_map(fn (array $f): array => [$f[0], $f[1]], array_values($bodies->fixed)), ...$bodies->joins];
+        foreach (array_merge([], ...$ends) as $pin) {
+            $at[$pin] = [...$at[$pin] ?? [], 'end', 'end'];
         }
         foreach ($at as $elements) {
             if (count($elements) === 2) {

@@ -69,17 +69,9 @@ final class StateSolver
                 $reasons[] = 'short through '.self::through($build, $amps)." from {$id}";
             }
         }
-        foreach ($build->leads as $lead) {
-            foreach ($lead->inline as $thing) {
-                if (
-                    $thing->kind === 'fuse' &&
-                    $thing->fuseA !== null &&
-                    abs($amps[$thing->id] ?? 0.0) > self::FUSE_TIMES * $thing->fuseA &&
-                    $reasons === $solution->reasons
-                ) {
-                    $reasons[] = "short through {$thing->id}";
-                }
-            }
+        $shorted = $reasons === $solution->reasons ? self::shorted($build, $amps) : null;
+        if ($shorted !== null) {
+            $reasons[] = "short through {$shorted}";
         }
 
         return $reasons === [] ? null : implode('; ', $reasons);
@@ -182,5 +174,24 @@ final class StateSolver
             $volts,
             array_sum(array_map(fn (float $a, float $v): float => $a * $v, $amps, $volts)),
         );
+    }
+
+    /**
+     * The first fuse that opens at once.
+     *
+     * @param  array<string, float>  $amps
+     */
+    private static function shorted(Build $build, array $amps): ?string
+    {
+        foreach ($build->leads as $lead) {
+            foreach ($lead->inline as $thing) {
+                $opens = $thing->kind === 'fuse' && $thing->fuseA !== null;
+                if ($opens && abs($amps[$thing->id] ?? 0.0) > self::FUSE_TIMES * $thing->fuseA) {
+                    return $thing->id;
+                }
+            }
+        }
+
+        return null;
     }
 }

@@ -173,35 +173,40 @@ final class Player
         foreach ($events as [$when, $input, $to]) {
             // Timed wires that run out before the next event cut the span.
             while ($at < $when) {
-                $ends = [];
-                $dead = [];
-                foreach ($timed as $id => [$live, $after]) {
-                    if (! $live->holds($positions, $this->rest)) {
-                        unset($since[$id]);
-
-                        continue;
-                    }
-                    $since[$id] ??= $at;
-                    if ($at >= $since[$id] + $after - 1e-9) {
-                        $dead[] = $id;
-                    } else {
-                        $ends[] = $since[$id] + $after;
-                    }
-                }
-                $until = min([$when, ...$ends]);
+                $since = $this->running($timed, $positions, $since, $at);
+                $over = array_map(fn (string $id): float => $since[$id] + $timed[$id][1], array_keys($since));
+                $over = array_combine(array_keys($since), $over);
+                $dead = array_keys(array_filter($over, fn (float $s): bool => $at >= $s - 1e-9));
+                $until = min([$when, ...array_values(array_diff_key($over, array_flip($dead)))]);
                 yield [$at, $until, $positions, $dead];
                 $at = $until;
             }
             if ($input !== '') {
                 $positions[$input] = $to;
                 // Thrown off and on again starts the time anew, even within one moment.
-                foreach ($timed as $id => [$live]) {
-                    if (! $live->holds($positions, $this->rest)) {
-                        unset($since[$id]);
-                    }
-                }
+                $since = array_intersect_key($since, $this->running($timed, $positions, $since, $at));
             }
         }
+    }
+
+    /**
+     * Since when each timed wire runs; those that don't are left out.
+     *
+     * @param  array<string, array{When, float}>  $timed
+     * @param  array<string, string>  $positions
+     * @param  array<string, float>  $since
+     * @return array<string, float>
+     */
+    private function running(array $timed, array $positions, array $since, float $at): array
+    {
+        $runs = [];
+        foreach ($timed as $id => [$live]) {
+            if ($live->holds($positions, $this->rest)) {
+                $runs[$id] = $since[$id] ?? $at;
+            }
+        }
+
+        return $runs;
     }
 
     /**
