@@ -119,7 +119,7 @@ it('goes by keyboard: a clause chosen, an idea used, both taken back', function 
     $w = Bench::here()->window();
     brief($w, 'Heron', 'galley_shelf');
     $w->tabTo('.clause');
-    $w->keys('g', WebDriverKeys::ENTER);
+    $w->keys('g');
     $w->sees('.big-sentence', 'The galley shelf glows when the galley switch is on.');
     $w->script('document.activeElement.blur()');
     $w->keys('z');
