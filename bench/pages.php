@@ -9,7 +9,8 @@ declare(strict_types=1);
  * bin/glow start --port 8100 &   then   php bench/pages.php http://127.0.0.1:8100 [rounds]
  */
 
-[, $url, $rounds] = [...$argv, 'http://127.0.0.1:8000', '8'];
+$url = $argv[1] ?? 'http://127.0.0.1:8000';
+$rounds = $argv[2] ?? '8';
 $get = function (string $path, bool $fragment = false) use ($url): array {
     $handle = curl_init($url.$path);
     if ($handle === false) {

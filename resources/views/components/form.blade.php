@@ -1,3 +1,4 @@
+{{-- Written out, not made of smaller components: a large page has hundreds of these. --}}
 @props(['op', 'echo' => null, 'onChange' => false, 'render' => null, 'with' => []])
 <form
     method="post"
@@ -6,13 +7,36 @@
     @if ($onChange) hx-trigger="change" @endif
     {{ $attributes }}
 >
-    <x-hidden :$echo />
+    @csrf
+    <input
+        type="hidden"
+        name="base0"
+        value="{{ $frame->base }}"
+    >
+    <input
+        type="hidden"
+        name="token0"
+        value="{{ bin2hex(random_bytes(8)) }}"
+    >
+    @if ($echo)
+        <input
+            type="hidden"
+            name="echo"
+            value="{{ $echo }}"
+        >
+    @endif
     <input
         type="hidden"
         name="op"
         value="{{ $op }}"
     >
-    <x-carry :all="$with" />
+    @foreach ($with as $name => $value)
+        <input
+            type="hidden"
+            name="{{ $name }}"
+            value="{{ $value }}"
+        >
+    @endforeach
     @if ($render)
         <input
             type="hidden"
