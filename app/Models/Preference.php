@@ -4,7 +4,6 @@ declare(strict_types=1);
 
 namespace App\Models;
 
-use BenchGlow\Quantity\Shown;
 use Illuminate\Database\Eloquent\Model;
 
 /**
@@ -27,10 +26,7 @@ final class Preference extends Model
 
     public static function row(): self
     {
-        $row = self::query()->firstOrFail();
-        Shown::decimalComma($row->decimal_sign === 'comma');
-
-        return $row;
+        return self::query()->firstOrFail();
     }
 
     /** @return list<string> what figures and words depend on */
