@@ -11,8 +11,10 @@ use BenchGlow\Build\Device\RelayDevice;
 use BenchGlow\Build\Light;
 use BenchGlow\Build\Want;
 use BenchGlow\Harness\Bodies;
+use BenchGlow\Harness\Contact;
 use BenchGlow\Harness\Harness;
 use BenchGlow\Harness\OnTheWay;
+use BenchGlow\Harness\Thing;
 use BenchGlow\Law\Resistor;
 use BenchGlow\Law\StringLaw;
 
@@ -202,16 +204,20 @@ final class Scheme
             if ($host && $contact->liveWhen === null && str_ends_with($contact->to, '.line')) {
                 continue;
             }
-            // The host's own source and switch are one thing to a builder.
-            $source = $this->bodies->fixed["{$contact->thing}.source"] ?? null;
-            [$from, $to] =
-                $source === null
-                    ? [$contact->from, $contact->to]
-                    : ($contact->from === $source[1] && $contact->to === $contact->thing
-                        ? [$source[0], $contact->to]
-                        : [$contact->thing, $contact->to]);
-            $this->pairs[$id] = [$host ? 'host' : 'contact', $contact->thing, $from, $to];
+            $this->pairs[$id] = [$host ? 'host' : 'contact', $contact->thing, ...$this->contactEnds($contact)];
         }
+    }
+
+    /** @return array{string, string} the host's own source and switch are one thing to a builder */
+    private function contactEnds(Contact $contact): array
+    {
+        $source = $this->bodies->fixed["{$contact->thing}.source"] ?? null;
+
+        return match (true) {
+            $source === null => [$contact->from, $contact->to],
+            $contact->from === $source[1] && $contact->to === $contact->thing => [$source[0], $contact->to],
+            default => [$contact->thing, $contact->to],
+        };
     }
 
     /** Loads of the host, fuses inside a device, lamps of a switch. */
@@ -262,6 +268,15 @@ final class Scheme
         foreach (array_unique($pins) as $pin) {
             $of[$this->net($pin)][] = $pin;
         }
+        $ends = $this->ends();
+        foreach ($of as $net => $list) {
+            $this->nets[$net] = new Net($net, $ends[$net][0] ?? 'feed', $ends[$net][1] ?? '', $list);
+        }
+    }
+
+    /** @return array<int, array{string, string}> net => source or return, and of what */
+    private function ends(): array
+    {
         $ends = [];
         foreach ($this->harness->things as $thing) {
             if ($thing->kind === 'supply') {
@@ -271,9 +286,8 @@ final class Scheme
                 $ends[$this->net($thing->id)] = ['return', $thing->id];
             }
         }
-        foreach ($of as $net => $list) {
-            $this->nets[$net] = new Net($net, $ends[$net][0] ?? 'feed', $ends[$net][1] ?? '', $list);
-        }
+
+        return $ends;
     }
 
     // ---- distances --------------------------------------------------------------------------------------------------
@@ -567,17 +581,17 @@ final class Scheme
             }
         }
         foreach ($others as $net => $flags) {
-            $end = [[$this->nets[$net]->pins[0], $net]];
-            $back = ! isset($this->fromPlus[$net]);
-            $this->symbols["stub.{$net}"] = new Symbol(
-                "stub.{$net}",
-                'stub',
-                implode(' ', $flags),
-                $back ? [] : $end,
-                $back ? $end : [],
-                $back,
-            );
+            $this->symbols["stub.{$net}"] = $this->stub($net, $flags);
         }
+    }
+
+    /** @param  array<string, string>  $flags */
+    private function stub(int $net, array $flags): Symbol
+    {
+        $end = [[$this->nets[$net]->pins[0], $net]];
+        $back = ! isset($this->fromPlus[$net]);
+
+        return new Symbol("stub.{$net}", 'stub', implode(' ', $flags), $back ? [] : $end, $back ? $end : [], $back);
     }
 
     /** Something of the other circuit hangs on the net that this drawing does not show. */
@@ -588,15 +602,10 @@ final class Scheme
             $drawn += array_fill_keys(array_column([...$symbol->left, ...$symbol->right], 0), true);
         }
         foreach ($this->harness->things as $thing) {
-            $item =
-                $this->build->lights[$thing->id]->circuit ??
-                (($this->build->devices[$thing->id] ?? null)?->circuit() ??
-                    ($thing->lead === '' ? null : $this->build->leads[$thing->lead]->circuit));
-            foreach (
-                $item === $owner && $thing->kind !== 'joint'
-                    ? [...$thing->pins, ...$this->harness->wiredPins($thing->id)]
-                    : [] as $pin
-            ) {
+            if ($this->circuitOf($thing) !== $owner || $thing->kind === 'joint') {
+                continue;
+            }
+            foreach ([...$thing->pins, ...$this->harness->wiredPins($thing->id)] as $pin) {
                 if (! isset($drawn[$pin]) && $this->net($pin) === $net) {
                     return true;
                 }
@@ -604,5 +613,12 @@ final class Scheme
         }
 
         return false;
+    }
+
+    private function circuitOf(Thing $thing): ?string
+    {
+        return $this->build->lights[$thing->id]->circuit ??
+            (($this->build->devices[$thing->id] ?? null)?->circuit() ??
+                ($thing->lead === '' ? null : $this->build->leads[$thing->lead]->circuit));
     }
 }

@@ -32,12 +32,8 @@ final readonly class Way
         foreach ($analysis->harness->wiredPins($light->id) as $pin) {
             $out = $paths->feed($pin);
             $home = $paths->back($pin);
-            if ($feed === [] && $out !== null) {
-                $feed = $out;
-            }
-            if ($back === [] && $home !== null && $out === null) {
-                $back = $home;
-            }
+            $feed = $feed === [] ? $out ?? [] : $feed;
+            $back = $back === [] && $out === null ? $home ?? [] : $back;
         }
 
         return new self($light, $feed, $back, $feed === [] || $back === [] ? null : explode('.', $feed[0]->from)[0]);

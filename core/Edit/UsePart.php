@@ -27,16 +27,15 @@ final readonly class UsePart implements Edit
         [$light, $part] = [$this->id, $this->part];
         $draft->known($light);
         $item = $draft->index->item($light);
-        if (($draft->index->sections[$light] ?? '') === 'leads.inline') {
-            self::diode($draft, $light, $part);
+        match ($draft->index->sections[$light] ?? '') {
+            'leads.inline' => self::diode($draft, $light, $part),
+            'devices' => self::device($draft, $light, $item, $part),
+            default => self::light($draft, $light, $item, $part),
+        };
+    }
 
-            return;
-        }
-        if (($draft->index->sections[$light] ?? '') === 'devices') {
-            self::device($draft, $light, $item, $part);
-
-            return;
-        }
+    private static function light(Draft $draft, string $light, Fields $item, Fields $part): void
+    {
         $kind =
             ['strip' => 'strip', 'led' => 'leds', 'module' => 'module'][$part->text('kind')] ??
             throw BadBuild::at('/part', 'this part gives no light.');
@@ -136,13 +135,7 @@ final readonly class UsePart implements Edit
     {
         foreach ($draft->list(['leads']) as $i => $lead) {
             $f = new Fields(is_array($lead) ? $lead : []);
-            $supply = null;
-            foreach ($f->items('cores') as $core) {
-                foreach (is_array($core) ? $core : [] as $pin) {
-                    $head = is_string($pin) ? explode('.', $pin)[0] : '';
-                    $supply = ($draft->index->sections[$head] ?? '') === 'supplies' ? $head : $supply;
-                }
-            }
+            $supply = self::supplyOf($draft, $f);
             if (
                 array_filter($f->items('cores'), fn (mixed $c): bool => RemoveItem::touches($c, [$light => true])) === []
             ) {
@@ -199,5 +192,19 @@ final readonly class UsePart implements Edit
                 array_filter($draft->list(['parts']), fn (mixed $p): bool => ! is_array($p) || ($p['id'] ?? '') !== $part),
             );
         }
+    }
+
+    /** The supply a lead ends on. */
+    private static function supplyOf(Draft $draft, Fields $lead): ?string
+    {
+        $supply = null;
+        foreach ($lead->items('cores') as $core) {
+            foreach (is_array($core) ? $core : [] as $pin) {
+                $head = is_string($pin) ? explode('.', $pin)[0] : '';
+                $supply = ($draft->index->sections[$head] ?? '') === 'supplies' ? $head : $supply;
+            }
+        }
+
+        return $supply;
     }
 }

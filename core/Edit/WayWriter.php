@@ -188,21 +188,17 @@ final class WayWriter
     {
         $main = $label === 'Feed' && ! $kept;
         $kept = $kept || $main;
-        $things = [];
-        foreach ($inline as $k => $kind) {
-            $things[] = $this->thing($kind, round(0.05 * $k, 3));
-        }
+        $places = array_map(fn (int $k): float => round(0.05 * $k, 3), array_keys($inline));
+        $things = array_map($this->thing(...), $inline, $places);
         $old = $main || ($label === 'Return' && ! $this->returned) ? $this->old : new Fields([]);
         if ($label === 'Return') {
             $this->returned = true;
         }
-        $words =
-            $label === ''
-                ? ucfirst($this->said($from)).' to '.$this->said($to)
-                : $label.' of '.$this->draft->index->item($this->circuit)->text('label', $this->circuit);
+        $of = $this->draft->index->item($this->circuit)->text('label', $this->circuit);
+        $words = $label === '' ? ucfirst($this->said($from)).' to '.$this->said($to) : "{$label} of {$of}";
 
         return [
-            'id' => $this->draft->name($this->circuit.'_'.($label === '' ? 'lead' : $label)),
+            'id' => $this->draft->name($this->circuit.'_'.($label ?: 'lead')),
             'circuit' => $this->circuit,
             'label' => $words,
             'cores' => [[$this->pin($from, $parts), $this->pin($to, $parts)]],

@@ -161,6 +161,12 @@ final class Paths
         return $this->trace($pin, $this->fromMinus);
     }
 
+    /** @return list<Step> what lies between a pin and its supply, out and back */
+    public function around(string $pin): array
+    {
+        return [...$this->feed($pin) ?? [], ...$this->back($pin) ?? []];
+    }
+
     public function metresFromPlus(string $pin): ?float
     {
         return $this->fromPlus[$pin][0] ?? null;
@@ -227,14 +233,12 @@ final class Paths
         $seen = [$far => true];
         while ($open !== []) {
             $pin = array_shift($open);
-            $owner = explode('.', $pin)[0];
-            if (in_array($this->harness->things[$owner]->kind ?? '', ['strip', 'leds', 'module'], true)) {
-                $lights[$owner] = $owner;
-            }
-            foreach ($this->next[$pin] ?? [] as $step) {
-                if ($step->id === $fuse || $step->kind === 'fuse') {
-                    continue;
-                }
+            $lights += $this->lightAt($pin);
+            $steps = array_filter(
+                $this->next[$pin] ?? [],
+                fn (Step $s): bool => $s->id !== $fuse && $s->kind !== 'fuse',
+            );
+            foreach ($steps as $step) {
                 if ($step->kind === 'wire') {
                     $wires[$step->id] = $step->id;
                 }
@@ -265,5 +269,14 @@ final class Paths
     private function stepInto(string $pin): ?Step
     {
         return $this->fromPlus[$pin][1] ?? null;
+    }
+
+    /** @return array<string, string> the light a pin belongs to */
+    private function lightAt(string $pin): array
+    {
+        $owner = explode('.', $pin)[0];
+        $isLight = in_array($this->harness->things[$owner]->kind ?? '', ['strip', 'leds', 'module'], true);
+
+        return $isLight ? [$owner => $owner] : [];
     }
 }

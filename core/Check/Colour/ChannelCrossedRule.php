@@ -54,7 +54,7 @@ final class ChannelCrossedRule implements Rule
             if (! in_array($own, $channels, true)) {
                 continue;
             }
-            foreach ([...$analysis->paths->feed($pin) ?? [], ...$analysis->paths->back($pin) ?? []] as $step) {
+            foreach ($analysis->paths->around($pin) as $step) {
                 [$device, $driver] = [...explode('.', $step->id), ''];
                 $another = $step->kind === 'contact' && $driver !== $own && in_array($driver, $channels, true);
                 if ($another && isset($analysis->bodies->contacts["{$device}.{$own}"])) {

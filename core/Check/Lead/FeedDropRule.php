@@ -81,9 +81,6 @@ final class FeedDropRule implements Rule
                     }
                     $u = abs((float) $state->between($step->from, $step->to));
                     $sum += $u;
-                    if ($step->lead === '') {
-                        continue;
-                    }
                     $byLead[$step->lead] = max($byLead[$step->lead] ?? 0.0, $u);
                 }
                 $most[$side] = max($most[$side], $sum);
@@ -92,6 +89,7 @@ final class FeedDropRule implements Rule
                 $volts = $analysis->build->supplies[explode('.', $feed[0]->from)[0]]->nominalV;
             }
         }
+        unset($byLead['']);
         arsort($byLead);
 
         return [$most[0] + $most[1], array_key_first($byLead), $volts];

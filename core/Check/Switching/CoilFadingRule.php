@@ -48,7 +48,7 @@ final class CoilFadingRule implements Rule
     private static function hangsOn(Analysis $analysis, Sense $sense): ?string
     {
         foreach ([$sense->from, $sense->to] as $pin) {
-            foreach ([...$analysis->paths->feed($pin) ?? [], ...$analysis->paths->back($pin) ?? []] as $step) {
+            foreach ($analysis->paths->around($pin) as $step) {
                 $contact = $step->kind === 'contact' ? $analysis->bodies->contacts[$step->id] ?? null : null;
                 if ($contact === null) {
                     continue;

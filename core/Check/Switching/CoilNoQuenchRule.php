@@ -59,15 +59,10 @@ final class CoilNoQuenchRule implements Rule
         $coil = array_filter($analysis->bodies->senses, fn ($s): bool => $s->thing === $relay);
         foreach ($coil as $sense) {
             foreach ([$sense->from, $sense->to] as $pin) {
-                foreach ([...$analysis->paths->feed($pin) ?? [], ...$analysis->paths->back($pin) ?? []] as $step) {
-                    foreach ($analysis->bodies->loads as $load) {
-                        if (
-                            $step->kind === 'contact' &&
-                            $step->id === "{$load->wire}.live" &&
-                            $load->kind === 'electronics'
-                        ) {
-                            return 'the host\'s '.str_replace('_', ' ', $load->id);
-                        }
+                foreach ($analysis->paths->around($pin) as $step) {
+                    $load = $step->kind === 'contact' ? self::hostElectronics($analysis, $step->id) : null;
+                    if ($load !== null) {
+                        return 'the host\'s '.str_replace('_', ' ', $load);
                     }
                 }
             }
@@ -84,5 +79,17 @@ final class CoilNoQuenchRule implements Rule
         return $better === null || ! str_contains($key, 'resistor')
             ? null
             : new UsePart($relay, $better);
+    }
+
+    /** What electronics of the host hang on a wire's contact. */
+    private static function hostElectronics(Analysis $analysis, string $contact): ?string
+    {
+        foreach ($analysis->bodies->loads as $load) {
+            if ($load->kind === 'electronics' && $contact === "{$load->wire}.live") {
+                return $load->id;
+            }
+        }
+
+        return null;
     }
 }

@@ -32,17 +32,7 @@ final class TapGaugeRule implements Rule
             foreach ($lead->cores as $core) {
                 foreach ($core as $e => $pin) {
                     $id = explode('.', (string) $pin)[0];
-                    $thing = $analysis->build->index->item($id);
-                    $other = match (true) {
-                        ($analysis->build->index->sections[$id] ?? '') === 'host.wires' &&
-                            ($ends[$e] ?? null) === 'idc_tap' => $thing->numberOrNull('area_mm2'),
-                        self::isTap($analysis->build->devices[$id] ?? null) => self::trunkMm2(
-                            $analysis,
-                            $id,
-                            $lead->id,
-                        ),
-                        default => null,
-                    };
+                    $other = self::tappedMm2($analysis, $id, $lead->id, ($ends[$e] ?? null) === 'idc_tap');
                     $own = $analysis->leads[$lead->id]->wire->areaMm2;
                     if ($other !== null && self::range($own, $other) === null) {
                         $findings["{$lead->id} {$id}"] ??= new Finding(
@@ -94,5 +84,17 @@ final class TapGaugeRule implements Rule
     private static function isTap(?Device $device): bool
     {
         return $device instanceof JointDevice && $device->isTap();
+    }
+
+    /** What a tap holds beside the lead; null: there is no tap, or its wire is not known. */
+    private static function tappedMm2(Analysis $analysis, string $thing, string $lead, bool $taps): ?float
+    {
+        return match (true) {
+            $taps && ($analysis->build->index->sections[$thing] ?? '') === 'host.wires' => $analysis->build->index
+                ->item($thing)
+                ->numberOrNull('area_mm2'),
+            self::isTap($analysis->build->devices[$thing] ?? null) => self::trunkMm2($analysis, $thing, $lead),
+            default => null,
+        };
     }
 }

@@ -27,17 +27,14 @@ class ColourController extends Way
 
     public function lay(Plan $p): void
     {
-        $strips = array_values(
-            array_filter(
-                $p->setting->lights,
-                fn (array $l): bool => $l['light']->kind === 'strip' && count($l['light']->emitters()) > 1,
-            ),
-        );
-        if (count($strips) !== count($p->setting->lights)) {
-            throw new DoesNotSuit('it drives colour strips; this circuit has another light.');
+        $strips = $p->setting->lights;
+        foreach ($strips as $strip) {
+            if ($strip['light']->kind !== 'strip' || count($strip['light']->emitters()) < 2) {
+                throw new DoesNotSuit('it drives colour strips; this circuit has another light.');
+            }
         }
-        if ($this->isAmplified() && count($strips) < 2) {
-            throw new DoesNotSuit('the amplifier drives a second run; this circuit has one.');
+        if ($this->isAmplified()) {
+            $p->needLights(2, 'the amplifier drives a second run; this circuit has one.');
         }
         $channels = array_keys($strips[0]['light']->emitters());
         $plus = $strips[0]['light']->part->text('common', 'plus') === 'plus';
