@@ -21,19 +21,18 @@ final class Clauses
         $unless = self::unless($when);
         if ($unless !== null) {
             $first = self::of($unless[0], $document);
+            $last = ['join' => 'unless', 'text' => WhenText::say($unless[1], $document)];
 
-            return $first === null || count($first) >= self::MOST
-                ? null
-                : [...$first, ['join' => 'unless', 'text' => WhenText::say($unless[1], $document)]];
+            return $first === null || count($first) >= self::MOST ? null : [...$first, $last];
         }
         foreach (['any' => 'or', 'all' => 'and'] as $head => $join) {
             $list = is_array($when[$head] ?? null) ? array_values($when[$head]) : [];
-            if (count($list) >= 2 && count($list) <= self::MOST) {
+            if (in_array(count($list), range(2, self::MOST), true)) {
                 return self::joined($list, $join, $document);
             }
         }
 
-        return self::plain($when) || $when === ['all' => []] || $when === ['any' => []]
+        return self::plain($when) || in_array($when, [['all' => []], ['any' => []]], true)
             ? [['join' => '', 'text' => WhenText::say($when, $document)]]
             : null;
     }

@@ -39,18 +39,27 @@ final readonly class AddItem implements Edit
         }
         $list = $draft->list($path);
         $value = $this->value->data;
-        $place = count($list);
-        foreach ($list as $i => $item) {
+        array_splice($list, $this->place($list), 0, [$value]);
+        $draft->put($path, $list);
+    }
+
+    /**
+     * Along a lead by its place, else before what it names, else last.
+     *
+     * @param  array<array-key, mixed>  $list
+     */
+    private function place(array $list): int
+    {
+        $at = $this->value->data['at_m'] ?? null;
+        if ($at !== null) {
+            return count(array_filter($list, fn (mixed $i): bool => is_array($i) && ($i['at_m'] ?? 0) <= $at));
+        }
+        foreach (array_values($list) as $i => $item) {
             if ($this->before !== null && is_array($item) && ($item['id'] ?? null) === $this->before) {
-                $place = $i;
+                return $i;
             }
         }
-        if (isset($value['at_m'])) {
-            $place = count(
-                array_filter($list, fn (mixed $i): bool => is_array($i) && ($i['at_m'] ?? 0) <= $value['at_m']),
-            );
-        }
-        array_splice($list, $place, 0, [$value]);
-        $draft->put($path, $list);
+
+        return count($list);
     }
 }

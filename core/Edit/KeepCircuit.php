@@ -65,11 +65,7 @@ final readonly class KeepCircuit implements Edit
     {
         $used = [];
         foreach ($fields->objects('leads') as $lead) {
-            foreach (isset($gone[$lead->text('id')]) ? [] : $lead->items('cores') as $core) {
-                foreach (is_array($core) ? $core : [] as $pin) {
-                    $used[explode('.', is_string($pin) ? $pin : '')[0]] = true;
-                }
-            }
+            $used += isset($gone[$lead->text('id')]) ? [] : self::ends($lead);
         }
         foreach ($fields->objects('devices') as $device) {
             $used += isset($gone[$device->text('id')]) ? [] : [$device->text('way') => true];
@@ -79,5 +75,18 @@ final readonly class KeepCircuit implements Edit
         }
 
         return $used;
+    }
+
+    /** @return array<string, true> things a lead ends on */
+    private static function ends(Fields $lead): array
+    {
+        $ends = [];
+        foreach ($lead->items('cores') as $core) {
+            foreach (is_array($core) ? $core : [] as $pin) {
+                $ends[explode('.', is_string($pin) ? $pin : '')[0]] = true;
+            }
+        }
+
+        return $ends;
     }
 }

@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace BenchGlow\Scene;
 
 use BenchGlow\Build\Build;
+use BenchGlow\Build\Light;
 use BenchGlow\Harness\Bodies;
 use BenchGlow\Harness\Harness;
 
@@ -59,10 +60,9 @@ final class Chains
                 }
             }
         }
-        foreach ($build->lights as $light) {
-            foreach ($harness->wiredPins($light->id) as $pin) {
-                $at[$pin] = [...$at[$pin] ?? [], 'end', 'end'];
-            }
+        $pins = array_map(fn (Light $l): array => $harness->wiredPins($l->id), array_values($build->lights));
+        foreach (array_merge([], ...$pins) as $pin) {
+            $at[$pin] = [...$at[$pin] ?? [], 'end', 'end'];
         }
 
         return $at;

@@ -22,12 +22,7 @@ final readonly class Meter
         foreach ([$red, $black] as $pin) {
             $why = $scene->lit->why($pin);
             if ($why !== null) {
-                return new self(
-                    null,
-                    $why === 'fed by nothing'
-                        ? "Nothing feeds `{$pin}`: the meter shows 0 V or whatever it picks up."
-                        : "`{$pin}` is {$why}, which is dark: the meter shows some volts by its own small current. Don't trust them.",
-                );
+                return new self(null, self::floats($pin, $why));
             }
         }
         $volts = (float) $scene->lit->between($red, $black);
@@ -51,5 +46,12 @@ final readonly class Meter
                 default => 'Steady.',
             },
         );
+    }
+
+    private static function floats(string $pin, string $why): string
+    {
+        return $why === 'fed by nothing'
+            ? "Nothing feeds `{$pin}`: the meter shows 0 V or whatever it picks up."
+            : "`{$pin}` is {$why}, which is dark: the meter shows some volts by its own small current. Don't trust them.";
     }
 }

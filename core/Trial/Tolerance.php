@@ -171,13 +171,7 @@ final class Tolerance
             $data = $this->scaled($data, ['watts_per_m']);
         }
         if (is_array($data['inside'] ?? null)) {
-            $data['inside'] = array_map(function (mixed $b): mixed {
-                $branch = $this->scaled(is_array($b) ? $b : [], ['ohm']);
-
-                return ($branch['kind'] ?? '') === 'string' && is_numeric($branch['vf_v'] ?? null)
-                    ? [...$branch, 'vf_v' => (float) $branch['vf_v'] + self::STRING_VF_V * ($this->spread(1.0) - 1.0)]
-                    : $branch;
-            }, $data['inside']);
+            $data['inside'] = array_map($this->branch(...), $data['inside']);
         }
 
         return $data;
@@ -257,5 +251,14 @@ final class Tolerance
             $percent($middle - $half).' to '.$percent($middle + $half).'). '.
             ($worst === '' ? 'Nothing breaks.' : "Worst: {$worst}, {$times} times.").
             " Seed {$seed}.";
+    }
+
+    private function branch(mixed $inside): mixed
+    {
+        $branch = $this->scaled(is_array($inside) ? $inside : [], ['ohm']);
+
+        return ($branch['kind'] ?? '') === 'string' && is_numeric($branch['vf_v'] ?? null)
+            ? [...$branch, 'vf_v' => (float) $branch['vf_v'] + self::STRING_VF_V * ($this->spread(1.0) - 1.0)]
+            : $branch;
     }
 }

@@ -110,22 +110,7 @@ final class Truth
             $open = array_values(array_filter($list, fn (array $i): bool => $i[1] === null));
             $shown = $wrong[0] ?? ($open[0] ?? $list[min(1, count($list) - 1)]);
             // Levels that all pass may differ with the supply; the normal one is told.
-            $only =
-                $wrong !== [] && count($wrong) < count($list)
-                    ? ' at '.
-                        implode(
-                            ' and ',
-                            array_map(
-                                fn (array $i): string => [
-                                    'min' => 'the low',
-                                    'nominal' => 'the normal',
-                                    'max' => 'the high',
-                                ][$i[0]],
-                                $wrong,
-                            ),
-                        ).
-                        ' supply'
-                    : '';
+            $only = $wrong !== [] && count($wrong) < count($list) ? self::at(array_column($wrong, 0)) : '';
             $label = count($items) === 1 ? '' : Words::within(self::label($analysis, $name)).' ';
             $sentence = "{$label}{$shown[2]}, {$shown[3]}{$only}";
             $said[$sentence] = $sentence;
@@ -156,5 +141,13 @@ final class Truth
         $label = $analysis->build->lights[$light]->label;
 
         return $emitter === '' ? $label : "{$label}, {$emitter}";
+    }
+
+    /** @param  list<string>  $supplies */
+    private static function at(array $supplies): string
+    {
+        $words = ['min' => 'the low', 'nominal' => 'the normal', 'max' => 'the high'];
+
+        return ' at '.implode(' and ', array_map(fn (string $s): string => $words[$s], $supplies)).' supply';
     }
 }

@@ -11,6 +11,8 @@ use BenchGlow\Build\Device\Device;
 use BenchGlow\Build\Device\FuseTapDevice;
 use BenchGlow\Build\Device\SwitchDevice;
 use BenchGlow\Build\Document;
+use BenchGlow\Build\Inline;
+use BenchGlow\Build\Lead;
 use BenchGlow\Build\When;
 
 /**
@@ -41,13 +43,7 @@ final class Recognise
                 if ($a === null || $b === null || isset($lights[explode('.', $a)[0]], $lights[explode('.', $b)[0]])) {
                     continue;
                 }
-                $things = [];
-                foreach ($lead->inline as $thing) {
-                    if ($thing->core === $c + 1 && in_array($thing->kind, ['diode', 'resistor'], true)) {
-                        $things[] = $thing->kind;
-                    }
-                }
-                $this->links[] = [$a, $b, $things];
+                $this->links[] = [$a, $b, self::inLine($lead, $c + 1)];
             }
         }
     }
@@ -105,12 +101,7 @@ final class Recognise
         }
         foreach ($this->devices as $device) {
             $ways += $device instanceof FuseTapDevice ? [$device->way() => $device->way()] : [];
-            $said = [...$device instanceof SwitchDevice ? array_values($device->at()) : [], $device->linkWhen() ?? []];
-            foreach ($said as $when) {
-                foreach ((new When($when))->inputs() as $input) {
-                    $inputs[$input] = $input;
-                }
-            }
+            $inputs += self::inputsOf($device);
         }
 
         return [array_values($wires), array_values($ways), array_values($inputs)];
@@ -258,5 +249,30 @@ final class Recognise
         }
 
         return $local === '' ? $ids[$role] : "{$ids[$role]}.{$local}";
+    }
+
+    /** @return list<string> what a way knows of a core: its diodes and resistors */
+    private static function inLine(Lead $lead, int $core): array
+    {
+        $things = array_filter(
+            $lead->inline,
+            fn (Inline $i): bool => $i->core === $core && in_array($i->kind, ['diode', 'resistor'], true),
+        );
+
+        return array_values(array_map(fn (Inline $i): string => $i->kind, $things));
+    }
+
+    /** @return array<string, string> */
+    private static function inputsOf(Device $device): array
+    {
+        $inputs = [];
+        $said = [...$device instanceof SwitchDevice ? array_values($device->at()) : [], $device->linkWhen() ?? []];
+        foreach ($said as $when) {
+            foreach ((new When($when))->inputs() as $input) {
+                $inputs[$input] = $input;
+            }
+        }
+
+        return $inputs;
     }
 }

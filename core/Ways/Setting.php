@@ -47,14 +47,7 @@ final readonly class Setting
             $lights[] = ['light' => $light, ...self::pins($light, array_column($used, 0))];
         }
 
-        $home = "{$fedBy}.minus";
-        foreach ($build->leads as $lead) {
-            foreach ($lead->circuit === $circuit ? array_merge([], ...$lead->cores) : [] as $pin) {
-                $home = ($build->index->sections[(string) $pin] ?? '') === 'host.grounds' ? (string) $pin : $home;
-            }
-        }
-
-        return new self($build, $circuit, $fedBy, $home, $lights);
+        return new self($build, $circuit, $fedBy, self::home($build, $circuit) ?? "{$fedBy}.minus", $lights);
     }
 
     /**
@@ -174,5 +167,18 @@ final readonly class Setting
     public function twentyFour(): bool
     {
         return $this->build->supplies[$this->supply]->nominalV > 18.0;
+    }
+
+    /** The ground of the host its leads end on. */
+    private static function home(Build $build, string $circuit): ?string
+    {
+        $home = null;
+        foreach ($build->leads as $lead) {
+            foreach ($lead->circuit === $circuit ? array_merge([], ...$lead->cores) : [] as $pin) {
+                $home = ($build->index->sections[(string) $pin] ?? '') === 'host.grounds' ? (string) $pin : $home;
+            }
+        }
+
+        return $home;
     }
 }
