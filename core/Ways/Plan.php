@@ -269,13 +269,13 @@ final class Plan
         return Catalogue::part($key) ?? new Fields([]);
     }
 
-    /** A host wire that nobody has taken yet; lamps of the road show their own signal, a courtesy lamp may show any. */
+    /** A host wire that nobody has taken yet; lamps of the road show their own signal, a courtesy lamp may show any that is steady. */
     private function fitting(string $kind, string $polarity): ?string
     {
         $any = ! in_array($kind, ['turn', 'brake', 'running'], true);
         foreach ($this->name !== null ? $this->setting->wires($polarity) : [] as $wire) {
             $taken = in_array($wire->id, [...$this->used, ...$this->chosenWires], true);
-            if (! $taken && ($any || $wire->kind === $kind)) {
+            if (! $taken && ($wire->kind === $kind || ($any && ! $wire->flashes()))) {
                 return $wire->id;
             }
         }

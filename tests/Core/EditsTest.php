@@ -1,0 +1,238 @@
+<?php
+
+declare(strict_types=1);
+
+use BenchGlow\Build\Document;
+use BenchGlow\Build\Names;
+use BenchGlow\Check\Finding;
+use BenchGlow\Check\Review;
+use BenchGlow\Edit\Accept;
+use BenchGlow\Edit\AddCircuit;
+use BenchGlow\Edit\AddItem;
+use BenchGlow\Edit\AddLight;
+use BenchGlow\Edit\Batch;
+use BenchGlow\Edit\CopyCircuit;
+use BenchGlow\Edit\Edit;
+use BenchGlow\Edit\Editor;
+use BenchGlow\Edit\Edits;
+use BenchGlow\Edit\FeedBothEnds;
+use BenchGlow\Edit\FeedStrip;
+use BenchGlow\Edit\KeepCircuit;
+use BenchGlow\Edit\MoveItem;
+use BenchGlow\Edit\RemoveItem;
+use BenchGlow\Edit\SetField;
+use BenchGlow\Edit\SetWire;
+use BenchGlow\Edit\SplitRun;
+use BenchGlow\Edit\Unaccept;
+use BenchGlow\Edit\UsePart;
+use BenchGlow\Edit\UseWay;
+use BenchGlow\Format\BadBuild;
+use BenchGlow\Format\Fields;
+use BenchGlow\Parts\Catalogue;
+use BenchGlow\Ways\Recognise;
+use BenchGlow\Ways\Ways;
+use Tests\Support\Make;
+
+/**
+ * One of every edit on the shelf build: the edit, its JSON, its words in the history.
+ *
+ * @return array<string, array{Edit, array<string, mixed>, string}>
+ */
+function everyEdit(): array
+{
+    $led = Catalogue::part('led_white_5') ?? new Fields([]);
+    $strip = Catalogue::part('strip_warm_12_48') ?? new Fields([]);
+    $row = ['kind' => 'leds', 'count' => 3, 'per_string' => 3, 'ohm' => 180];
+
+    return [
+        'set' => [
+            new SetField('shelf_light', 'wanted_m', 2.5),
+            ['op' => 'set', 'id' => 'shelf_light', 'field' => 'wanted_m', 'value' => 2.5],
+            'Shelf: length 2.5 m',
+        ],
+        'add' => [
+            new AddItem('routes', new Fields(['id' => 'hull', 'label' => 'Along the hull'])),
+            ['op' => 'add', 'section' => 'routes', 'value' => ['id' => 'hull', 'label' => 'Along the hull']],
+            'Added Along the hull',
+        ],
+        'remove' => [new RemoveItem('F1'), ['op' => 'remove', 'id' => 'F1'], 'Fuse F1: removed'],
+        'move' => [
+            new MoveItem('shelf', null),
+            ['op' => 'move', 'id' => 'shelf'],
+            'Shelf: moved',
+        ],
+        'feed' => [
+            new FeedStrip('shelf_light', 'middle'),
+            ['op' => 'feed', 'id' => 'shelf_light', 'feed' => 'middle'],
+            'Shelf: fed in the middle',
+        ],
+        'feed_both_ends' => [
+            new FeedBothEnds('shelf_light'),
+            ['op' => 'feed_both_ends', 'id' => 'shelf_light'],
+            'Shelf: fed at both ends',
+        ],
+        'split_run' => [
+            new SplitRun('shelf_light'),
+            ['op' => 'split_run', 'id' => 'shelf_light'],
+            'Shelf: split into two runs',
+        ],
+        'add_circuit' => [
+            new AddCircuit('Row', new Fields($row), $led, 'bank'),
+            ['op' => 'add_circuit', 'label' => 'Row', 'light' => $row, 'part' => $led->data, 'supply' => 'bank'],
+            'Row: new circuit',
+        ],
+        'add_light' => [
+            new AddLight('shelf', new Fields($row), $led, 'bank'),
+            ['op' => 'add_light', 'circuit' => 'shelf', 'light' => $row, 'part' => $led->data, 'supply' => 'bank'],
+            'Shelf: a light more',
+        ],
+        'copy_circuit' => [
+            new CopyCircuit('shelf', 'Twin'),
+            ['op' => 'copy_circuit', 'id' => 'shelf', 'label' => 'Twin'],
+            'Shelf: copied',
+        ],
+        'keep_circuit' => [
+            new KeepCircuit('shelf'),
+            ['op' => 'keep_circuit', 'circuit' => 'shelf'],
+            'Shelf: alone',
+        ],
+        'use_part' => [
+            new UsePart('shelf_light', $strip),
+            ['op' => 'use_part', 'id' => 'shelf_light', 'part' => $strip->data],
+            'Shelf: now '.lcfirst($strip->text('label')),
+        ],
+        'use_way' => [
+            new UseWay('shelf', 'hand'),
+            ['op' => 'use_way', 'circuit' => 'shelf', 'way' => 'hand'],
+            'Shelf: hand switch',
+        ],
+        'set_wire' => [
+            new SetWire('shelf_light_feed', 2.5),
+            ['op' => 'set_wire', 'id' => 'shelf_light_feed', 'area_mm2' => 2.5],
+            'Feed of Shelf: wire 2.5 mm²',
+        ],
+        'accept' => [
+            new Accept('strip.dim_end', 'shelf_light', 'seen from one side', '2026-01-02'),
+            [
+                'op' => 'accept',
+                'rule' => 'strip.dim_end',
+                'subject' => 'shelf_light',
+                'reason' => 'seen from one side',
+                'on' => '2026-01-02',
+            ],
+            'Set aside: strip.dim_end at Shelf',
+        ],
+        'unaccept' => [
+            new Unaccept('strip.dim_end', 'shelf_light'),
+            ['op' => 'unaccept', 'rule' => 'strip.dim_end', 'subject' => 'shelf_light'],
+            'Looked at again: strip.dim_end at Shelf',
+        ],
+        'batch' => [
+            new Batch([new RemoveItem('F1'), new FeedBothEnds('shelf_light')]),
+            [
+                'op' => 'batch',
+                'edits' => [['op' => 'remove', 'id' => 'F1'], ['op' => 'feed_both_ends', 'id' => 'shelf_light']],
+            ],
+            'Fuse F1: removed',
+        ],
+    ];
+}
+
+it('has one of every edit here', function (): void {
+    expect(array_keys(everyEdit()))->toBe(array_keys(Edits::ALL));
+    $files = array_map(
+        fn (string $f): string => 'BenchGlow\\Edit\\'.basename($f, '.php'),
+        glob(dirname(__DIR__, 2).'/core/Edit/*.php') ?: [],
+    );
+    $edits = array_filter($files, fn (string $c): bool => is_subclass_of($c, Edit::class));
+    expect(array_values(Edits::ALL))->toEqualCanonicalizing(array_values($edits));
+});
+
+it('writes every edit and reads it back', function (string $op): void {
+    [$edit, $json] = everyEdit()[$op];
+    expect(Edits::write($edit))
+        ->toEqual($json)
+        ->and(Edits::read($json))
+        ->toEqual($edit)
+        // As it comes out of the history: through text.
+        ->and(Edits::write(Edits::read(json_decode((string) json_encode($json), true))))
+        ->toEqual($json);
+})->with(array_keys(everyEdit()));
+
+it('says in the history what was done, by the names of things', function (string $op): void {
+    [$edit, , $words] = everyEdit()[$op];
+    $before = Make::shelf();
+    if ($op === 'unaccept') {
+        $before = Make::edited($before, everyEdit()['accept'][0]);
+    }
+    $after = Editor::apply($before, $edit);
+    expect($edit->says(Names::between($before, $after)))->toBe($words);
+})->with(array_keys(everyEdit()));
+
+it('refuses each field of each edit by its name', function (string $op): void {
+    [, $json] = everyEdit()[$op];
+    foreach (array_diff(array_keys($json), ['op']) as $field) {
+        $left = array_diff_key($json, [$field => true]);
+        try {
+            $read = Edits::read($left);
+            // What may be left out reads as its default, and is not written.
+            expect(array_key_exists($field, Edits::write($read)))->toBeFalse("{$op}.{$field}");
+        } catch (BadBuild $e) {
+            expect($e->getMessage())->toContain("field `{$field}` is missing");
+        }
+        if ($field !== 'value' && $field !== 'before') {
+            expect(fn () => Edits::read([...$json, $field => new stdClass()]))->toThrow(
+                BadBuild::class,
+                "/{$field}: expected",
+            );
+        }
+    }
+    expect(fn () => Edits::read([...$json, 'colour' => 'red']))->toThrow(
+        BadBuild::class,
+        "the edit `{$op}` has no field `colour`",
+    );
+})->with(array_keys(everyEdit()));
+
+it('reads no edit that names nothing, or another', function (array $json, string $says): void {
+    expect(fn () => Edits::read($json))->toThrow(BadBuild::class, $says);
+})->with([
+    [[], 'an edit names what it does, as "set".'],
+    [['op' => 7], 'an edit names what it does, as "set".'],
+    [['op' => 'sett'], 'there is no edit `sett`. Did you mean `set`?'],
+    [['op' => 'batch', 'edits' => [['op' => 'remov', 'id' => 'F1']]], '/edits/0/op: there is no edit `remov`.'],
+    [['op' => 'batch', 'edits' => 'all'], '/edits: expected'],
+]);
+
+it('leaves the document it began with as it was', function (string $op): void {
+    $before = Make::shelf();
+    if ($op === 'unaccept') {
+        $before = Make::edited($before, everyEdit()['accept'][0]);
+    }
+    $json = $before->json;
+    $after = Editor::apply($before, everyEdit()[$op][0]);
+    expect($before->json)->toBe($json)->and(Document::fromJson($after->json)->json)->toBe($after->json);
+})->with(array_keys(everyEdit()));
+
+it('goes from any way to any other, and knows the new one', function (string $from): void {
+    $base = Make::circuit(Make::bare(), 'Shelf', 'strip_warm_12_48', ['kind' => 'strip', 'wanted_m' => 0.8], 1.5);
+    try {
+        $on = Editor::apply($base, (new UseWay('shelf', $from))->saying());
+    } catch (BadBuild $e) {
+        expect($e->getMessage())->not->toBe('');
+
+        return;
+    }
+    foreach (['straight', 'hand', 'hand_return', 'relay_positive', 'either', 'lid_master', 'low_high_resistor', 'dimmer'] as $to) {
+        $over = Editor::apply($on, (new UseWay('shelf', $to))->saying());
+        expect(Recognise::of($over, 'shelf')['way'] ?? null)->toBe($to, "from {$from} to {$to}");
+        // Nothing of the way before is left: as many devices and leads as on a circuit that never had another.
+        $fresh = Editor::apply($base, (new UseWay('shelf', $to))->saying());
+        foreach (['devices', 'leads'] as $list) {
+            expect(count($over->fields()->objects($list)))->toBe(count($fresh->fields()->objects($list)));
+        }
+        $said = fn (Document $d): array => array_values(
+            array_unique(array_map(fn (Finding $f): string => $f->rule, Review::of($d)->open('shelf'))),
+        );
+        expect($said($over))->toEqualCanonicalizing($said($fresh), "from {$from} to {$to}");
+    }
+})->with(array_keys(Ways::ALL));
