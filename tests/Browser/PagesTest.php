@@ -11,7 +11,8 @@ function loaded(Window $w): array
 {
     $w->until(fn (): bool => $w->script('return document.fonts.status') === 'loaded', 'the fonts are there');
 
-    return $w->driver->executeAsyncScript(<<<'JS'
+    return $w->driver->executeAsyncScript(
+        <<<'JS'
         const done = arguments[arguments.length - 1];
         let moved = 0;
         new PerformanceObserver((list) => {
@@ -21,7 +22,9 @@ function loaded(Window $w): array
           const all = [...performance.getEntriesByType('navigation'), ...performance.getEntriesByType('resource')];
           done([moved, all.reduce((sum, e) => sum + e.transferSize, 0)]);
         }, 60);
-        JS);
+        JS
+        ,
+    );
 }
 
 it('comes light and stands still', function (string $station, int $width, int $height): void {

@@ -300,7 +300,10 @@ it('reckons with the LEDs in series that a strip says, not with those between it
         ->and($pairs['current_a'] / $pairs['cut_length_m'])
         ->toEqualWithDelta($three['current_a'] / $three['cut_length_m'], 0.02 * $three['current_a']);
     [$code, , $err] = glow(['size', 'strip'], str_replace('"leds_per_cut":3', '"leds_per_cut":6', STRIP));
-    expect([$code, $err])->toBe([2, $err])->and($err)->not->toBe('');
+    expect([$code, $err])
+        ->toBe([2, $err])
+        ->and($err)
+        ->not->toBe('');
 });
 
 it('keeps what it compiled for the next command', function (): void {

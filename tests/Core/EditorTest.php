@@ -85,7 +85,9 @@ it('removes any thing of any example whole, or says what still stands on it', fu
         try {
             $left = Editor::apply($document, new RemoveItem($id));
         } catch (BadBuild $e) {
-            expect($e->getMessage())->toMatch('~`'.$id.'` (is still used by|still feeds) `|still goes by `'.$id.'`~');
+            expect($e->getMessage())->toMatch(
+                '~`'.$id.'` (is still used by|still feeds) `|still goes by `'.$id.'`~',
+            );
 
             continue;
         }
@@ -97,7 +99,10 @@ it('removes any thing of any example whole, or says what still stands on it', fu
 it('takes nothing along that only reads the same: a position, a pin of a part, a word', function (): void {
     $sash = Make::file('j11-signal-sash.glow.json');
     $left = Editor::apply($sash, new RemoveItem('left'));
-    expect($left->data['inputs'])->toEqual($sash->data['inputs'])->and($left->data['parts'])->toEqual($sash->data['parts']);
+    expect($left->data['inputs'])
+        ->toEqual($sash->data['inputs'])
+        ->and($left->data['parts'])
+        ->toEqual($sash->data['parts']);
 });
 
 it('takes a circuit out of the stories that want it', function (): void {

@@ -56,11 +56,7 @@ function everyEdit(): array
             'Added Along the hull',
         ],
         'remove' => [new RemoveItem('F1'), ['op' => 'remove', 'id' => 'F1'], 'Fuse F1: removed'],
-        'move' => [
-            new MoveItem('shelf', null),
-            ['op' => 'move', 'id' => 'shelf'],
-            'Shelf: moved',
-        ],
+        'move' => [new MoveItem('shelf', null), ['op' => 'move', 'id' => 'shelf'], 'Shelf: moved'],
         'feed' => [
             new FeedStrip('shelf_light', 'middle'),
             ['op' => 'feed', 'id' => 'shelf_light', 'feed' => 'middle'],
@@ -91,11 +87,7 @@ function everyEdit(): array
             ['op' => 'copy_circuit', 'id' => 'shelf', 'label' => 'Twin'],
             'Shelf: copied',
         ],
-        'keep_circuit' => [
-            new KeepCircuit('shelf'),
-            ['op' => 'keep_circuit', 'circuit' => 'shelf'],
-            'Shelf: alone',
-        ],
+        'keep_circuit' => [new KeepCircuit('shelf'), ['op' => 'keep_circuit', 'circuit' => 'shelf'], 'Shelf: alone'],
         'use_part' => [
             new UsePart('shelf_light', $strip),
             ['op' => 'use_part', 'id' => 'shelf_light', 'part' => $strip->data],
@@ -222,7 +214,9 @@ it('goes from any way to any other, and knows the new one', function (string $fr
 
         return;
     }
-    foreach (['straight', 'hand', 'hand_return', 'relay_positive', 'either', 'lid_master', 'low_high_resistor', 'dimmer'] as $to) {
+    foreach (
+        ['straight', 'hand', 'hand_return', 'relay_positive', 'either', 'lid_master', 'low_high_resistor', 'dimmer'] as $to
+    ) {
         $over = Editor::apply($on, (new UseWay('shelf', $to))->saying());
         expect(Recognise::of($over, 'shelf')['way'] ?? null)->toBe($to, "from {$from} to {$to}");
         // Nothing of the way before is left: as many devices and leads as on a circuit that never had another.

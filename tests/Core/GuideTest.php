@@ -41,9 +41,7 @@ it('walks through the faulty build as the guide says, every button where it says
         $circuit = array_shift($bold[1]);
         expect(count(openIn($document, $circuit)))->toBeGreaterThanOrEqual($circuit === 'Landing' ? 0 : 1, $circuit);
         foreach ($bold[1] as $button) {
-            $fix = array_values(
-                array_filter(openIn($document, $circuit), fn (Finding $f): bool => $f->fix === $button),
-            );
+            $fix = array_values(array_filter(openIn($document, $circuit), fn (Finding $f): bool => $f->fix === $button));
             expect($fix)->not->toBe([], "step {$n}: {$circuit} has no button {$button}");
             $document = Editor::apply($document, $fix[0]->edit);
         }
@@ -66,15 +64,15 @@ it('walks through the faulty build as the guide says, every button where it says
 });
 
 it('says what each finding of the walk says', function (): void {
-    $said = array_map(
-        fn (Finding $f): string => $f->message,
-        Review::of(Make::file('harbour-tour.glow.json'))->open(),
-    );
+    $said = array_map(fn (Finding $f): string => $f->message, Review::of(Make::file('harbour-tour.glow.json'))->open());
     foreach (walk() as $n => $step) {
         preg_match_all('/(?<!\*)\*([A-Z][^*]+\.)\*(?!\*)/', $step, $quoted);
         foreach ($quoted[1] as $sentence) {
             $words = preg_replace('/^The relay /', '', rtrim($sentence, '.'));
-            expect(implode("\n", $said))->toMatch('~'.preg_quote(explode(':', (string) $words)[0], '~').'~', "step {$n}");
+            expect(implode("\n", $said))->toMatch(
+                '~'.preg_quote(explode(':', (string) $words)[0], '~').'~',
+                "step {$n}",
+            );
         }
     }
 });

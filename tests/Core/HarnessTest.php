@@ -66,8 +66,13 @@ it('leaves out a dead end and a piece that hangs apart', function (): void {
 it('gives a fuse the wires and lights it protects, out and back', function (): void {
     $one = Analysis::of(Make::shelf());
     [$wires, $lights] = $one->paths->behind('F1');
-    expect($lights)->toBe(['shelf_light'])->and($wires)->not->toBe([]);
-    $leads = array_unique(array_map(fn (string $w): string => $one->harness->things[$w]->lead ?? explode('.', $w)[0], $wires));
+    expect($lights)
+        ->toBe(['shelf_light'])
+        ->and($wires)
+        ->not->toBe([]);
+    $leads = array_unique(
+        array_map(fn (string $w): string => $one->harness->things[$w]->lead ?? explode('.', $w)[0], $wires),
+    );
     expect(implode(' ', $leads))->toContain('shelf_light_feed');
     // With both ends fed the second feed's return is protected by the same fuse, if it is the only one.
     $both = Analysis::of(Make::edited(Make::shelf(), new FeedBothEnds('shelf_light')));
@@ -76,7 +81,12 @@ it('gives a fuse the wires and lights it protects, out and back', function (): v
     expect(max($behind))->toBeGreaterThan(count($wires));
     // Two circuits: no fuse protects the other's light.
     $two = Analysis::of(
-        Make::circuit(Make::shelf(), 'Row', 'led_white_5', ['kind' => 'leds', 'count' => 3, 'per_string' => 3, 'ohm' => 180]),
+        Make::circuit(Make::shelf(), 'Row', 'led_white_5', [
+            'kind' => 'leds',
+            'count' => 3,
+            'per_string' => 3,
+            'ohm' => 180,
+        ]),
     );
     expect(array_map(fn (string $f): array => $two->paths->behind($f)[1], array_keys($two->fuses)))->toBe([
         ['shelf_light'],
@@ -97,7 +107,7 @@ it('knows how far each pin is from its supply, and by which steps', function ():
         ->toBeNull();
     $pins = $analysis->harness->wiredPins('shelf_light');
     foreach ($pins as $pin) {
-        $steps = $paths->feed($pin) ?? $paths->back($pin) ?? [];
+        $steps = $paths->feed($pin) ?? ($paths->back($pin) ?? []);
         expect($steps)->not->toBe([]);
         foreach (array_slice($steps, 1) as $n => $step) {
             expect($step->from)->toBe($steps[$n]->to);
@@ -181,7 +191,13 @@ it('bears less in company and in heat, and resists more', function (): void {
 it('never recommends a hair-thin wire past what moves', function (): void {
     $short = fn (array $route): float => Analysis::of(
         Make::edited(
-            Make::circuit(Make::bare(), 'Row', 'led_red_5', ['kind' => 'leds', 'count' => 3, 'per_string' => 3, 'ohm' => 330], 0.3),
+            Make::circuit(
+                Make::bare(),
+                'Row',
+                'led_red_5',
+                ['kind' => 'leds', 'count' => 3, 'per_string' => 3, 'ohm' => 330],
+                0.3,
+            ),
             new AddItem('routes', new Fields(['id' => 'r0', ...$route])),
             Make::set('row_light_feed', 'route', ['r0']),
         ),

@@ -31,7 +31,10 @@ function howBad(Document $document, string $rule): int
     $worst = 0;
     foreach (Review::of($document)->open() as $finding) {
         if ($finding->rule === $rule) {
-            $worst = max($worst, [Severity::Note->value => 1, Severity::Warning->value => 2][$finding->severity->value] ?? 3);
+            $worst = max(
+                $worst,
+                [Severity::Note->value => 1, Severity::Warning->value => 2][$finding->severity->value] ?? 3,
+            );
         }
     }
 
@@ -41,9 +44,7 @@ function howBad(Document $document, string $rule): int
 /** Most amps the supply gives in any state. */
 function mostA(Analysis $a, string $supply = 'nominal'): float
 {
-    return max(
-        array_map(fn ($s): float => $s->supply === $supply ? $s->lit->supplyAmps['bank'] : 0.0, $a->scenes()),
-    );
+    return max(array_map(fn ($s): float => $s->supply === $supply ? $s->lit->supplyAmps['bank'] : 0.0, $a->scenes()));
 }
 
 /** Most watts the supply gives in any state. */
@@ -68,7 +69,11 @@ function edges(): array
     $volts = function (stdClass $b, float $x): void {
         [$b->supplies[0]->min_v, $b->supplies[0]->nominal_v, $b->supplies[0]->max_v] = [$x, $x, $x];
     };
-    $strip = fn (string $part = 'strip_warm_12_48', float $m = 1.2, array $more = []): callable => fn (): Document => Make::circuit(
+    $strip = fn (
+        string $part = 'strip_warm_12_48',
+        float $m = 1.2,
+        array $more = [],
+    ): callable => fn (): Document => Make::circuit(
         Make::bare(),
         'Shelf',
         $part,
@@ -106,7 +111,13 @@ function edges(): array
     );
 
     return [
-        'led.thin_headroom' => [Make::row(...), $volts, 9.5, 14.0, fn (Analysis $a, float $x) => ($x - 9.3) / (0.15 * $x)],
+        'led.thin_headroom' => [
+            Make::row(...),
+            $volts,
+            9.5,
+            14.0,
+            fn (Analysis $a, float $x) => ($x - 9.3) / (0.15 * $x),
+        ],
         'strip.too_short' => [
             $strip(),
             fn (stdClass $b, float $x) => ($b->lights[0]->wanted_m = $x),
@@ -133,7 +144,7 @@ function edges(): array
             fn (stdClass $b, float $x) => ($b->lights[0]->ohm = $x),
             62.0,
             400.0,
-            fn (Analysis $a, float $x) => mostA($a, 'max') ** 2 * $x / 0.95 / 0.5,
+            fn (Analysis $a, float $x) => (mostA($a, 'max') ** 2 * $x) / 0.95 / 0.5,
         ],
         'fuse.too_far' => [
             $strip(),
@@ -153,7 +164,13 @@ function edges(): array
             80.0,
             fn (Analysis $a) => $a->fuses['F1']->shortA / 6.0,
         ],
-        'fuse.too_small' => [$strip(m: 2.0), $fuse, 0.1, 3.0, fn (Analysis $a, float $x) => $x / $a->fuses['F1']->window->lowA],
+        'fuse.too_small' => [
+            $strip(m: 2.0),
+            $fuse,
+            0.1,
+            3.0,
+            fn (Analysis $a, float $x) => $x / $a->fuses['F1']->window->lowA,
+        ],
         'fuse.exceeds_wire' => [
             $strip(),
             $fuse,
@@ -175,7 +192,13 @@ function edges(): array
             40.0,
             fn (Analysis $a) => $a->build->supplies['bank']->hours(mostA($a)) / 6.0,
         ],
-        'light.flicker' => [$fault('light.flicker'), $contact('dim', 'pwm_hz'), 100.0, 300.0, fn (Analysis $a, float $x) => $x / 200.0],
+        'light.flicker' => [
+            $fault('light.flicker'),
+            $contact('dim', 'pwm_hz'),
+            100.0,
+            300.0,
+            fn (Analysis $a, float $x) => $x / 200.0,
+        ],
         'feed.drop' => [
             fn () => Make::edited($strip(m: 2.0)(), new SetWire('shelf_light_feed', 0.5)),
             $setting('drop_target'),
@@ -192,7 +215,9 @@ function edges(): array
             $setting('uniformity_target'),
             0.3,
             0.95,
-            fn (Analysis $a, float $x) => array_values($a->litState('shelf_light', 'nominal')->lights['shelf_light'])[0]->uniformity() / $x,
+            fn (Analysis $a, float $x) => array_values(
+                $a->litState('shelf_light', 'nominal')->lights['shelf_light'],
+            )[0]->uniformity() / $x,
         ],
         'strip.run_too_long' => [
             $strip(m: 4.0),

@@ -117,7 +117,7 @@ it('tells pieces apart, whatever the order of joining', function (): void {
         expect(array_map($islands->find(...), range(0, 8)))->toBe([0, 1, 2, 2, 0, 5, 6, 0, 2]);
         $joins[] = array_shift($joins);
     }
-    expect((new Islands(0)))->toBeInstanceOf(Islands::class);
+    expect(new Islands(0))->toBeInstanceOf(Islands::class);
 });
 
 it('inverts small symmetric matrices', function (int $n): void {

@@ -59,10 +59,7 @@ it('reads every revision to the bytes it was kept with, and every edit as one of
 
 it('shows it on the wall, in the history and at every station, and goes on from it', function (): void {
     $build = earlierBench();
-    $this->get('/')
-        ->assertOk()
-        ->assertSee('Heron')
-        ->assertSee('Taken down (1)');
+    $this->get('/')->assertOk()->assertSee('Heron')->assertSee('Taken down (1)');
     $history = (string) $this->get("/b/{$build->key}/history")
         ->assertOk()
         ->getContent();
@@ -76,9 +73,16 @@ it('shows it on the wall, in the history and at every station, and goes on from 
     $head = $build->head;
     $this->post("/b/{$build->key}/undo", ['base' => (string) $head, 'token' => 'today-u'], self::SWAP)->assertOk();
     expect($build->refresh()->head)->not->toBe($head);
-    $this->post("/b/{$build->key}/redo", ['base' => (string) $build->head, 'token' => 'today-r'], self::SWAP)->assertOk();
+    $this->post(
+        "/b/{$build->key}/redo",
+        ['base' => (string) $build->head, 'token' => 'today-r'],
+        self::SWAP,
+    )->assertOk();
     expect($this->stands($build)->json)->toBe($before);
-    $this->post("/b/{$build->key}/restore/1", ['base' => (string) $build->head, 'token' => 'today-s'])->assertRedirect();
+    $this->post("/b/{$build->key}/restore/1", [
+        'base' => (string) $build->head,
+        'token' => 'today-s',
+    ])->assertRedirect();
     expect($this->stands($build)->hash())->toBe($this->bench()->document($build, 1)->hash());
     $down = Build::query()->whereNotNull('deleted_at')->firstOrFail();
     $this->post("/b/{$down->key}/hang-back")->assertRedirect();

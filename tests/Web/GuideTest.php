@@ -12,15 +12,20 @@ it('shows every page, and links to pages that are there', function (string $page
         ->assertOk()
         ->getContent();
     $guide = new Guide();
-    expect($html)->toShow('<h1>'.$guide->title($page).'</h1>')->and($html)->not->toContain('.md"');
+    expect($html)
+        ->toShow('<h1>'.$guide->title($page).'</h1>')
+        ->and($html)
+        ->not->toContain('.md"');
     preg_match_all('~href="/guide/([a-z-]+)"~', $html, $links);
     foreach ($links[1] as $other) {
         expect($guide->has($other))->toBeTrue("{$page} links to {$other}");
     }
-})->with(fn (): array => array_map(
-    fn (string $f): string => basename($f, '.md'),
-    glob(dirname(__DIR__, 2).'/docs/guide/*.md') ?: [],
-));
+})->with(
+    fn (): array => array_map(
+        fn (string $f): string => basename($f, '.md'),
+        glob(dirname(__DIR__, 2).'/docs/guide/*.md') ?: [],
+    ),
+);
 
 it('has a page for every station, with what it answers, how, its words and its keys', function (): void {
     $guide = new Guide();
@@ -64,7 +69,9 @@ it('says its version and its licences at the foot of every page', function (): v
     $version = json_decode((string) file_get_contents(base_path('composer.json')))->version;
     expect(Foot::version())->toBe($version)->and($version)->toMatch('/^\d+\.\d+\.\d+$/');
     $build = $this->hung();
-    foreach (['/', '/sums/strip', '/guide', '/licence', "/b/{$build->key}/circuit", "/b/{$build->key}/handover"] as $at) {
+    foreach (
+        ['/', '/sums/strip', '/guide', '/licence', "/b/{$build->key}/circuit", "/b/{$build->key}/handover"] as $at
+    ) {
         expect((string) $this->get($at)->getContent())->toShow("Bench Glow {$version}");
     }
     $page = (string) $this->get('/licence')->getContent();
@@ -77,10 +84,7 @@ it('says its version and its licences at the foot of every page', function (): v
 it('has pages of its own for what goes wrong, with a way back', function (int $status, string $title): void {
     Route::get('/fails', fn () => abort($status));
     config(['app.debug' => false]);
-    $this->get('/fails')
-        ->assertStatus($status)
-        ->assertSee($title)
-        ->assertSee('To the builds wall');
+    $this->get('/fails')->assertStatus($status)->assertSee($title)->assertSee('To the builds wall');
 })->with([
     [404, 'Nothing hangs here'],
     [419, 'This page stood too long'],
@@ -93,8 +97,5 @@ it('shows what goes wrong on the bench one has chosen, and where even that canno
     $this->post('/bench', ['bench' => 'night']);
     expect((string) $this->get('/nope')->getContent())->toContain('data-theme="dark"');
     Illuminate\Support\Facades\Schema::drop('preferences');
-    $this->get('/nope')
-        ->assertNotFound()
-        ->assertSee('Nothing hangs here')
-        ->assertDontSee('data-theme');
+    $this->get('/nope')->assertNotFound()->assertSee('Nothing hangs here')->assertDontSee('data-theme');
 });

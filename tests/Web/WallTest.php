@@ -59,9 +59,7 @@ it('finds by a part of the name, whatever signs it holds', function (): void {
         ->toBe(['a_b'])
         ->and($found("'; drop table builds; --"))
         ->toBe([]);
-    $this->get('/?q=zebra')
-        ->assertSee('No build here is called “zebra”.')
-        ->assertSee('All builds');
+    $this->get('/?q=zebra')->assertSee('No build here is called “zebra”.')->assertSee('All builds');
 });
 
 it('hangs them in the order one asks for', function (): void {
@@ -80,10 +78,7 @@ it('hangs them in the order one asks for', function (): void {
 it('stands before it has solved anything, and then solves card by card', function (): void {
     hangs($this, 'Heron', 'Wherry');
     $html = (string) $this->get('/')->getContent();
-    expect($html)
-        ->toShow('2 still to be solved.')
-        ->and(substr_count($html, 'hangs pending'))
-        ->toBe(2);
+    expect($html)->toShow('2 still to be solved.')->and(substr_count($html, 'hangs pending'))->toBe(2);
     preg_match_all('~/b/(\w+)/card~', $html, $cards);
     $keys = array_values(array_unique($cards[1]));
     expect($keys)->toHaveCount(2);
@@ -126,14 +121,14 @@ it('lists what was taken down, and hangs it back with its history', function ():
 
 it('shows a card for a build whose file is damaged, beside the others', function (): void {
     hangs($this, 'Heron', 'Wherry');
-    DB::table('revisions')->where('build_id', 1)->update(['doc' => 'broken']);
+    DB::table('revisions')
+        ->where('build_id', 1)
+        ->update(['doc' => 'broken']);
     $key = (string) DB::table('builds')->where('id', 1)->value('key');
     $this->get("/b/{$key}/card")
         ->assertOk()
         ->assertSee('damaged');
-    $this->get('/')
-        ->assertOk()
-        ->assertSee('Wherry');
+    $this->get('/')->assertOk()->assertSee('Wherry');
 });
 
 it('keeps values of any size, and computes anew what cannot be read back', function (): void {
