@@ -27,7 +27,9 @@ it('says what is there on one side only, and what is left to the recommendation'
     $back = Difference::of(Make::shelf(), $theirs);
     expect($back)->toContain(['name' => 'F1', 'field' => '', 'theirs' => 'there', 'yours' => 'not there']);
     $wired = Make::edited(Make::shelf(), new SetWire('shelf_light_feed', 2.5));
-    $wire = array_values(array_filter(Difference::of(Make::shelf(), $wired), fn (array $r): bool => $r['field'] === 'wire'));
+    $wire = array_values(
+        array_filter(Difference::of(Make::shelf(), $wired), fn (array $r): bool => $r['field'] === 'wire'),
+    );
     expect($wire[0]['theirs'])->toBe('as recommended')->and($wire[0]['yours'])->not->toBe('as recommended');
 });
 
@@ -37,6 +39,9 @@ it('tells the build\'s own fields apart from those of its things, and cuts long 
         ['name' => 'the build', 'field' => 'title', 'theirs' => 'Test bench', 'yours' => 'Heron'],
     ]);
     foreach (Difference::of(Make::shelf(), Make::edited(Make::shelf(), new FeedBothEnds('shelf_light'))) as $row) {
-        expect(mb_strlen($row['theirs']))->toBeLessThanOrEqual(60)->and(mb_strlen($row['yours']))->toBeLessThanOrEqual(60);
+        expect(mb_strlen($row['theirs']))
+            ->toBeLessThanOrEqual(60)
+            ->and(mb_strlen($row['yours']))
+            ->toBeLessThanOrEqual(60);
     }
 });
