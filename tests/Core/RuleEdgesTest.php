@@ -279,6 +279,58 @@ function edges(): array
             25.0,
             fn (Analysis $a, float $x) => $x / 15.0,
         ],
+        'supply.standby' => [
+            $fault('supply.standby'),
+            fn (stdClass $b, float $x) => ($b->supplies[0]->capacity_ah = $x),
+            5.0,
+            200.0,
+            // The dimmer's own 8.5 mA, a week of it against what the bank has to give.
+            fn (Analysis $a, float $x) => (0.0085 * 168) / (0.05 * $x * $a->build->supplies['bank']->usableFraction),
+        ],
+        'tap.gauge' => [
+            $fault('tap.gauge'),
+            fn (stdClass $b, float $x) => ($b->host->wires[0]->area_mm2 = $x),
+            0.3,
+            1.5,
+            fn (Analysis $a, float $x) => $x / 0.75,
+        ],
+        'flasher.fast' => [
+            $fault('flasher.fast'),
+            $part('flash', 'min_load_w'),
+            1.0,
+            21.0,
+            fn (Analysis $a, float $x) => (12.6 *
+                max(
+                    array_map(
+                        fn ($s): float => $s->supply === 'nominal' ? $s->lit->supplyAmps['bank'] : 0.0,
+                        $a->scenes(),
+                    ),
+                )) /
+                $x,
+        ],
+        'light.dark_at_low' => [
+            fn () => Make::circuit(
+                Make::bare(['min_v' => 5.5]),
+                'Row',
+                'led_white_5',
+                ['kind' => 'leds', 'count' => 6, 'per_string' => 2, 'ohm' => 330],
+                1.0,
+            ),
+            fn (stdClass $b, float $x) => ($b->supplies[0]->min_v = $x),
+            5.0,
+            9.0,
+            fn (Analysis $a) => $a
+                ->litState('row_light', 'min')
+                ->lights['row_light'][
+                    array_key_first($a->litState('row_light', 'min')->lights['row_light'])
+                ]->greatest() /
+                (0.05 *
+                    $a
+                        ->litState('row_light', 'nominal')
+                        ->lights['row_light'][
+                            array_key_first($a->litState('row_light', 'nominal')->lights['row_light'])
+                        ]->greatest()),
+        ],
         'light.wrong_voltage' => [$strip(), $volts, 9.0, 11.0, fn (Analysis $a, float $x) => $x / (0.8 * 12.0)],
         'led.reverse_voltage' => [
             fn () => Faults::cases()['led.reverse_voltage'][0](),
