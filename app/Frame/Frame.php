@@ -15,6 +15,7 @@ use BenchGlow\Analysis\Analysis;
 use BenchGlow\Build\Circuit;
 use BenchGlow\Build\Document;
 use BenchGlow\Build\Light;
+use BenchGlow\Build\Names;
 use BenchGlow\Check\Finding;
 use BenchGlow\Check\Review;
 use BenchGlow\Quantity\Shown;
@@ -140,6 +141,12 @@ final class Frame
         }
 
         return $rows;
+    }
+
+    /** What the things of the build are called. */
+    public function names(): Names
+    {
+        return Names::in($this->analysis->build->index);
     }
 
     public function length(float $m): string

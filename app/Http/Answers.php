@@ -15,6 +15,7 @@ use App\Store\Conflict;
 use App\Store\Difference;
 use App\Store\Kept;
 use BenchGlow\Build\Document;
+use BenchGlow\Build\Names;
 use BenchGlow\Edit\Edit;
 use BenchGlow\Edit\Editor;
 use BenchGlow\Edit\Edits;
@@ -149,7 +150,7 @@ final readonly class Answers
 
             return null;
         } catch (BadBuild $e) {
-            return $e->problem;
+            return Names::of($theirs)->sentence($e->problem);
         }
     }
 }

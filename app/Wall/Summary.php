@@ -8,6 +8,7 @@ use App\Stations\Standing;
 use App\Stations\Stations;
 use App\Support\Svg;
 use BenchGlow\Build\Document;
+use BenchGlow\Build\Names;
 use BenchGlow\Check\Review;
 use BenchGlow\Drawing\LightRow;
 
@@ -53,7 +54,7 @@ final readonly class Summary
             $circuits,
             $review->analysis->states['nominal']->totalA(),
             $beads,
-            $worst === null ? null : ['severity' => $worst->severity->value, 'message' => $worst->message],
+            $worst === null ? null : ['severity' => $worst->severity->value, 'message' => Names::of($document)->sentence($worst->message)],
             self::picture($review),
             24 + 34 * max(1, min(self::ROWS, $circuits)),
         );

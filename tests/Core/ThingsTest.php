@@ -13,12 +13,16 @@ use BenchGlow\Build\Device\SwitchDevice;
 use BenchGlow\Build\HostLamp;
 use BenchGlow\Build\HostWay;
 use BenchGlow\Build\HostWire;
+use BenchGlow\Build\Index;
 use BenchGlow\Build\Input;
+use BenchGlow\Build\Names;
 use BenchGlow\Build\Part;
 use BenchGlow\Build\Route;
+use BenchGlow\Check\Review;
 use BenchGlow\Format\Fields;
 use BenchGlow\Format\FormatOne;
 use BenchGlow\Parts\Catalogue;
+use Tests\Support\Make;
 
 /** @param  array<string, mixed>  $fields */
 function device(string $kind, ?string $part = null, array $fields = []): Device
@@ -185,4 +189,44 @@ it('reads lamps of the host and stretches of a way', function (): void {
     ]);
     $route = Route::of(new Fields(['id' => 'r', 'zone' => 'hinge', 'hazards' => ['moving', 'wet']]));
     expect([$route->is('wet'), $route->is('hot'), $route->zone, $route->lengthM])->toBe([true, false, 'hinge', null]);
+});
+
+it('calls pins and cores by the names of their things', function (): void {
+    $names = Names::of(Make::shelf());
+    expect($names->pin('bank.plus'))
+        ->toBe('Bank +')
+        ->and($names->pin('shelf_light.start.minus'))
+        ->toBe('Shelf, start −')
+        ->and($names->pin('shelf_light.u4.plus'))
+        ->toBe('Shelf, unit 5 +')
+        ->and($names->pin('shelf_light_feed.2'))
+        ->toBe('Feed of Shelf, core 2')
+        ->and($names->pin('F1.1'))
+        ->toBe('Fuse F1, side 1')
+        ->and($names->pin('nobody.plus'))
+        ->toBe('nobody +');
+    $tour = Names::of(Make::file('j01-bilge-pump.glow.json'));
+    expect($tour->pin('shelf'))->not->toContain('_');
+});
+
+it('says a finding without an id, whatever stood in it', function (string $file): void {
+    $document = Make::file($file);
+    $names = Names::of($document);
+    $index = Index::of($document);
+    expect($names->name(''))->toBe('');
+    foreach (Review::of($document)->open() as $finding) {
+        preg_match_all('/[A-Za-z]\w*[_.]\w+/', $names->sentence($finding->message), $words);
+        foreach ($words[0] as $word) {
+            expect($index->has(explode('.', $word)[0]))->toBeFalse($names->sentence($finding->message));
+        }
+        expect($names->sentence($finding->message))->not->toContain('`');
+    }
+})->with(fn (): array => array_map(basename(...), glob(dirname(__DIR__, 2).'/examples/*.glow.json') ?: []));
+
+it('does not say a kind twice, and leaves what it does not know', function (): void {
+    $names = Names::of(Make::file('harbour-tour.glow.json'));
+    expect($names->sentence('the relay `bell_relay` chatters: its own contact cuts its coil.'))
+        ->toStartWith('the bell relay chatters')
+        ->and($names->sentence('nothing has the id `gone`; take 1.5 mm² or `F3`.'))
+        ->toBe('nothing has the id `gone`; take 1.5 mm² or fuse F3.');
 });

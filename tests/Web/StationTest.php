@@ -137,7 +137,7 @@ it('answers wrong input with the sentence at its field and writes nothing', func
     ],
     [['id' => 'F1', 'field' => 'fuse_a', 'text' => '3 V'], "Fuse: '3 V' is not understood. Type amps"],
     [['id' => 'shelf', 'field' => 'label', 'text' => '  '], 'Name: it needs a few letters'],
-    [['op' => 'add_circuit', 'label' => '', 'amount' => '2 m', 'part' => 'strip_warm_12_48'], 'a circuit needs a name'],
+    [['op' => 'add_circuit', 'label' => '', 'amount' => '2 m', 'part' => 'strip_warm_12_48'], 'A circuit needs a name'],
     [
         ['op' => 'add_circuit', 'label' => 'X', 'amount' => 'some', 'part' => 'strip_warm_12_48'],
         "Length: 'some' is not understood",
@@ -164,7 +164,7 @@ it('answers wrong input with the sentence at its field and writes nothing', func
     ],
     [
         ['edit' => '{"op":"set","id":"gone","field":"label","value":"x"}'],
-        'nothing has the id `gone`; it may have been removed.',
+        'Nothing has the id `gone`; it may have been removed.',
     ],
 ]);
 

@@ -106,7 +106,7 @@ it('refuses an op and an edit it does not know by their names, and a base that i
     );
     $send(['op' => 'frobnicate'])
         ->assertStatus(422)
-        ->assertSee("no form here is called 'frobnicate'");
+        ->assertSee("No form here is called 'frobnicate'");
     $send(['edit' => '{"op":"remov","id":"shelf"}'])
         ->assertStatus(422)
         ->assertSee('Did you mean `remove`?');

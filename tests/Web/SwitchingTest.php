@@ -37,7 +37,7 @@ it('lays every way out, uses one as one edit and takes it back to the same bytes
     expect($this->stands($build)->json)->toBe($before);
     $this->sends($build, ['edit' => json_encode(['op' => 'use_way', 'circuit' => 'galley_shelf', 'way' => 'colour'])])
         ->assertStatus(422)
-        ->assertSee('it drives colour strips');
+        ->assertSee('It drives colour strips');
 });
 
 it('shows the truth table with what is to blame, and situations that can be thrown', function (): void {
@@ -54,7 +54,7 @@ it('shows the truth table with what is to blame, and situations that can be thro
     );
     expect(strip_tags($html))
         ->toShow('2 of 2 situations are not as they should be')
-        ->toShow('should be dark, glows bright: contact s.c is made.')
+        ->toShow('should be dark, glows bright: contact switch of trike brake lamp from cut strip, c is made.')
         ->and($html)
         ->toShow('i%5Bbrake%5D=on');
 });
@@ -167,7 +167,7 @@ it('takes what acts on a circuit in words, and says what it could not make out',
             ],
             [
                 ['op' => 'add_want', 'circuit' => 'nameboard', 'glow' => 'nobody', 'text' => 'always'],
-                'nothing in lights has the id `nobody`',
+                'Nothing in lights has the id `nobody`',
             ],
             [['op' => 'add_want', 'circuit' => 'nameboard', 'glow' => '', 'text' => ''], 'When: say when'],
             [['op' => 'add_never', 'text' => 'hatch lid up and'], 'Never: something is missing at the end.'],
@@ -200,7 +200,7 @@ it('leaves finer choices open on the page: parts, diodes, plugs, positions, tria
     $this->sends($build, ['op' => 'use_part', 'id' => 'D1', 'text' => 'silicon_3', 'render' => 'all'])->assertOk();
     $this->sends($build, ['op' => 'use_part', 'id' => 'chart_locker_lid', 'text' => 'micro_change', 'render' => 'all'])
         ->assertStatus(422)
-        ->assertSee('a lead hangs on');
+        ->assertSee('A lead hangs on');
     $this->sends($build, ['op' => 'add_plug', 'id' => 'chart_locker_feed', 'render' => 'all'])->assertOk();
     $this->sends($build, [
         'op' => 'trial',

@@ -94,11 +94,15 @@ final class EditController extends Controller
     /** A field of the page is named as it is called there, not by its path in the file. */
     private function sentence(NotUnderstood|BadBuild|NotFitted $e, Fields $in, ?Document $document): string
     {
-        if (! $e instanceof BadBuild || $document === null || $in->text('field') === '') {
+        if (! $e instanceof BadBuild || $document === null) {
             return $e->getMessage();
         }
-        [$section, $kind] = Names::of($document)->place($in->text('id'));
+        $names = Names::of($document);
+        if ($in->text('field') === '') {
+            return ucfirst($names->sentence($e->problem));
+        }
+        [$section, $kind] = $names->place($in->text('id'));
 
-        return FormatOne::field($section, $kind, $in->text('field'))->name().": {$e->problem}";
+        return FormatOne::field($section, $kind, $in->text('field'))->name().': '.$names->sentence($e->problem);
     }
 }

@@ -76,7 +76,7 @@ final readonly class WayCards
                 new Batch([...$now ? [] : [new UseWay($circuit, $way, say: true)], new KeepCircuit($circuit)]),
             );
         } catch (BadBuild $e) {
-            return new WayCard($ready, $now, null, $e->problem);
+            return new WayCard($ready, $now, null, $this->frame->names()->sentence($e->problem));
         }
         $price = PartsList::price($tried) - $alone;
 

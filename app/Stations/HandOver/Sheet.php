@@ -100,7 +100,7 @@ final readonly class Sheet
                     ? 'its fuse is not known'
                     : Shown::amps($row['spare_a']).' to spare of its '.Shown::amps($row['fuse_a']).' fuse';
 
-            return "{$row['donor']}: ".Shown::amps($row['through_a'])." at most, {$left}.";
+            return $this->frame->names()->name($row['donor']).': '.Shown::amps($row['through_a'])." at most, {$left}.";
         }, (new Lists($this->frame->analysis))->spare());
     }
 }

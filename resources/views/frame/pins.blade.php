@@ -25,7 +25,7 @@
                     aria-label="Pin {{ $n + 1 }}, show its place"
                 >{{ $n + 1 }}</a>
                 <div>
-                    <p><x-severity :of="$finding->severity->value" /> {{ $finding->message }}</p>
+                    <p><x-severity :of="$finding->severity->value" /> {{ $frame->names()->sentence($finding->message) }}</p>
                     @if ($finding->edit)
                         <x-act
                             :edit="$finding->edit"
@@ -59,7 +59,8 @@
     </ol>
     @foreach ($frame->setAside() as $finding)
         <div class="set-aside">
-            <p>Set aside: {{ $finding->message }} <em>“{{ $finding->acceptedBecause }}”</em></p><x-act
+            <p>Set aside: {{ $frame->names()->sentence($finding->message) }}
+                <em>“{{ $finding->acceptedBecause }}”</em></p><x-act
                 :edit="new BenchGlow\Edit\Unaccept($finding->rule, $finding->subject)"
                 class="is-small"
             >Look at it again</x-act>

@@ -52,7 +52,8 @@
     <p class="tip-says">
         @if ($meter)
             <b class="figure">{{ $meter->volts === null ? '—' : BenchGlow\Quantity\Shown::reading($meter->volts) }}</b>
-            {{ $meter->says }}@else<span class="muted">Set both tips, here or by clicking two wires of the drawing:
+            {{ $frame->names()->sentence($meter->says) }}@else<span class="muted">Set both tips, here or by clicking
+                two wires of the drawing:
                 the meter says what a real one would show.</span>
         @endif
     </p>

@@ -16,7 +16,7 @@
                         hx-swap="none"
                         title="Throw it so"
                     ><b>{{ BenchGlow\Quantity\Words::first($row->when) }}:</b></a>
-                    {{ implode('; ', $row->says) }}{{ $row->because === [] ? '.' : ': ' . implode(', ', $row->because) . '.' }}
+                    {{ $frame->names()->sentence(implode('; ', $row->says) . ($row->because === [] ? '' : ': ' . implode(', ', $row->because)) . '.') }}
                 </li>
             @endforeach
         </ol>

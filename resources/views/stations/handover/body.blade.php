@@ -164,7 +164,7 @@
         <ul>
             @foreach ($insulate as $row)
                 <li><span
-                        class="figure">{{ $row['pin'] }}</span>{{ $row['volts'] === null ? '' : ', ' . $S::reading($row['volts']) }}
+                        class="figure">{{ $frame->names()->pin($row['pin']) }}</span>{{ $row['volts'] === null ? '' : ', ' . $S::reading($row['volts']) }}
                 </li>
             @endforeach
         </ul>
@@ -192,10 +192,10 @@
             <tbody>
                 @foreach ($lists->translation() as $row)
                     <tr>
-                        <td class="figure">{{ $row['host'] }}</td>
-                        <td class="figure">{{ $row['lead'] }}</td>
+                        <td>{{ $frame->names()->pin($row['host']) }}</td>
+                        <td>{{ $frame->names()->pin($row['lead']) }}</td>
                         <td>{{ $row['wire'] }}{{ $row['colour'] ? ', ' . $row['colour'] : '' }}</td>
-                        <td class="figure">{{ $row['to'] }}</td>
+                        <td>{{ $frame->names()->pin($row['to']) }}</td>
                         <td>{{ $row['function'] }}</td>
                     </tr>
                 @endforeach
@@ -212,7 +212,7 @@
     @if ($open === [])
     <p>None at three supply states. Measure before you trust it.</p>@else<ul>
             @foreach ($open as $finding)
-                <li><x-severity :of="$finding->severity->value" /> {{ $finding->message }}</li>
+                <li><x-severity :of="$finding->severity->value" /> {{ $frame->names()->sentence($finding->message) }}</li>
             @endforeach
         </ul>
     @endif
@@ -221,7 +221,7 @@
         <h3>Set aside, with the reason</h3>
         <ul>
             @foreach ($aside as $finding)
-                <li>{{ $finding->message }} <em>“{{ $finding->acceptedBecause }}”</em></li>
+                <li>{{ $frame->names()->sentence($finding->message) }} <em>“{{ $finding->acceptedBecause }}”</em></li>
             @endforeach
         </ul>
     @endif
