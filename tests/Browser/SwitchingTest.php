@@ -50,7 +50,7 @@ it('throws triggers, reads a meter, applies a way and takes it back, by mouse', 
     $w->sees('#head-sentence', 'does not glow as it should');
     expect($w->text('.truth'))
         ->toContain('situations are not as they should be')
-        ->toContain('contact saloon_floor_s.c is made');
+        ->toContain('contact switch of saloon floor, c is made');
     $w->click('#headline [data-key=z]');
     $w->sees('#head-sentence', 'follows a ground-switched lamp through a relay');
     expect($w->complaints())->toBe([]);
@@ -71,7 +71,7 @@ it('shows a back-feed and a chattering relay where they happen', function (): vo
         $w->script('return [...document.querySelectorAll(".drawn .wide .pinmark text")].map(t => t.textContent)'),
     )->toContain((string) $number);
     station($w, 'Harbour tour', 'fog_bell', '&i[horn]=on');
-    expect($w->text('#pins'))->toContain('the relay `bell_relay` chatters: its own contact cuts its coil.');
+    expect($w->text('#pins'))->toContain('the bell relay chatters: its own contact cuts its coil.');
     $w->close();
 });
 
