@@ -60,7 +60,8 @@
     @foreach ($frame->setAside() as $finding)
         <div class="set-aside">
             <p>Set aside: {{ $frame->names()->sentence($finding->message) }}
-                <em>“{{ $finding->acceptedBecause }}”</em></p><x-act
+                <em>“{{ $finding->acceptedBecause }}”</em>
+            </p><x-act
                 :edit="new BenchGlow\Edit\Unaccept($finding->rule, $finding->subject)"
                 class="is-small"
             >Look at it again</x-act>
