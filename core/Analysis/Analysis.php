@@ -282,8 +282,10 @@ final readonly class Analysis
     {
         $peak = [];
         foreach ($scenes as $scene) {
-            foreach ($scene->lit->amps as $id => $amps) {
-                $peak[$id] = max($peak[$id] ?? 0.0, abs($amps));
+            foreach ([$scene, ...$scene->either] as $one) {
+                foreach ($one->lit->amps as $id => $amps) {
+                    $peak[$id] = max($peak[$id] ?? 0.0, abs($amps));
+                }
             }
         }
 

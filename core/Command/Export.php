@@ -5,7 +5,7 @@ declare(strict_types=1);
 namespace BenchGlow\Command;
 
 use BenchGlow\Analysis\Analysis;
-use BenchGlow\Analysis\Intent;
+use BenchGlow\Analysis\Judgement;
 use BenchGlow\Format\BadBuild;
 use BenchGlow\Lists\PartsList;
 use BenchGlow\Network\Compiler;
@@ -50,7 +50,7 @@ final class Export
                             : [
                                 ...$head,
                                 $e->level($analysis->build->settings),
-                                Intent::flashes($analysis->build, $scene, $light, $name) ? 'yes' : 'no',
+                                Judgement::flashes($analysis->build, $scene, $light, $name) ? 'yes' : 'no',
                                 $e->least(),
                                 $e->greatest(),
                                 Extreme::least($e->volts),

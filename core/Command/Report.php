@@ -7,7 +7,7 @@ namespace BenchGlow\Command;
 use BenchGlow\Analysis\Analysis;
 use BenchGlow\Analysis\BackFeed;
 use BenchGlow\Analysis\FuseFigures;
-use BenchGlow\Analysis\Intent;
+use BenchGlow\Analysis\Judgement;
 use BenchGlow\Analysis\LeadFigures;
 use BenchGlow\Analysis\Mismatch;
 use BenchGlow\Build\Circuit;
@@ -153,7 +153,7 @@ final class Report
                 fn (array $e): array => self::emitter(
                     $analysis,
                     $e[2],
-                    Intent::flashes($analysis->build, $scene, $e[0], $e[1]),
+                    Judgement::flashes($analysis->build, $scene, $e[0], $e[1]),
                 ),
                 self::emittersOf($analysis, $circuit, $scene),
             ),

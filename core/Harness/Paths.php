@@ -10,6 +10,9 @@ final class Paths
     /** @var array<string, list<Step>> steps that leave a pin */
     private array $next = [];
 
+    /** @var array<string, list<string>> pins that a load, a coil or a diode inside something joins */
+    private array $beside = [];
+
     /** @var array<string, array{float, Step|null}> metres from a plus, and the step that got there */
     private array $fromPlus;
 
@@ -56,6 +59,8 @@ final class Paths
             $this->link('inside', "{$a}={$b}", $a, $b, 0.0, '');
         }
         foreach ($bodies->fixed as $id => [$from, $to]) {
+            $this->beside[$from][] = $to;
+            $this->beside[$to][] = $from;
             // What the host has in line: its own fuse and source; loads and coils are no way to a light.
             if (str_ends_with($id, '.fuse') || str_ends_with($id, '.source')) {
                 $this->link(str_ends_with($id, '.fuse') ? 'host_fuse' : 'inside', $id, $from, $to, 0.0, '');
@@ -122,16 +127,71 @@ final class Paths
         return $best;
     }
 
-    /** Some pin of the light is reached from a plus and some from a minus, contacts closed or not. */
+    /** Current could reach the light and return by another of its rails: be it through a contact that is open, or a lamp of the host. */
     public function fed(string $light): bool
     {
-        $out = $back = false;
-        foreach ($this->harness->wiredPins($light) as $pin) {
-            $out = $out || isset($this->fromPlus[$pin]);
-            $back = $back || isset($this->fromMinus[$pin]);
+        if ($this->conducts($light)) {
+            return true;
+        }
+        $pins = $this->harness->wiredPins($light);
+        $out = $this->besides($pins, $this->plus, $this->minus);
+        $back = $this->besides($pins, $this->minus, $this->plus);
+
+        return $out !== [] && $back !== [] && count($out + $back) > 1;
+    }
+
+    /** @return bool whether some pin is reached by these steps alone and some brings it back */
+    public function conducts(string $light): bool
+    {
+        $pins = $this->harness->wiredPins($light);
+
+        return array_filter($pins, fn (string $p): bool => isset($this->fromPlus[$p])) !== [] &&
+            array_filter($pins, fn (string $p): bool => isset($this->fromMinus[$p])) !== [];
+    }
+
+    /**
+     * Rails whose pins are reached from there, through loads too.
+     *
+     * @param  list<string>  $pins
+     * @param  list<string>  $from
+     * @param  list<string>  $closed  reached but not passed
+     * @return array<string, true>
+     */
+    private function besides(array $pins, array $from, array $closed): array
+    {
+        $seen = array_fill_keys($from, true);
+        $open = $from;
+        while (($pin = array_pop($open)) !== null) {
+            $onward = in_array($pin, $closed, true)
+                ? []
+                : [...array_map(fn (Step $s): string => $s->to, $this->next[$pin] ?? []), ...$this->beside[$pin] ?? []];
+            foreach ($onward as $next) {
+                if (! isset($seen[$next])) {
+                    $seen[$next] = true;
+                    $open[] = $next;
+                }
+            }
+        }
+        $rails = [];
+        foreach ($pins as $pin) {
+            $rails += isset($seen[$pin]) ? [(string) strrchr($pin, '.') => true] : [];
         }
 
-        return $out && $back;
+        return $rails;
+    }
+
+    /** @return list<string> pins of a light that have a wire */
+    public function pinsOf(string $light): array
+    {
+        return $this->harness->wiredPins($light);
+    }
+
+    /** Some pin of the light hangs on this one by wires, things and contacts, closed or not, without a supply between. */
+    public function reaches(string $light, string $pin): bool
+    {
+        $found = $this->spread([$pin], [...$this->plus, ...$this->minus]);
+
+        return array_intersect_key(array_fill_keys($this->harness->wiredPins($light), true), $found) !== [];
     }
 
     /** @return list<list<Step>> the ways out and back of a light's wired pins */

@@ -10,6 +10,9 @@ namespace BenchGlow\Law;
  */
 final readonly class HeldLaw implements Law
 {
+    /** A held current has no slope; this much keeps its node regular behind an open contact (siemens). */
+    private const FLAT = 1e-9;
+
     public function __construct(
         public float $watts,
         public float $fromV,
@@ -25,7 +28,7 @@ final readonly class HeldLaw implements Law
 
     public function at(float $u): array
     {
-        return [$this->heldA, 1e-9];
+        return [$this->heldA + self::FLAT * $u, self::FLAT];
     }
 
     public function chord(): float

@@ -33,11 +33,14 @@ final readonly class Solution
     ) {
     }
 
-    /** @param  list<string>  $reasons */
-    public function because(array $reasons): self
+    /**
+     * @param  list<string>  $reasons
+     * @param  bool  $settled  whether what is iterated around the solve came to rest
+     */
+    public function because(array $reasons, bool $settled = true): self
     {
         return new self(
-            $this->solved,
+            $this->solved && $settled,
             $this->volts,
             $this->amps,
             $this->sourceAmps,

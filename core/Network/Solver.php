@@ -20,7 +20,7 @@ final class Solver
     private const FIRM_SIEMENS = 1e-6;
 
     /** Rounds of the outer loop over switching loads. */
-    private const MAX_ROUNDS = 40;
+    private const MAX_ROUNDS = 200;
 
     /** @var array<int, float> */
     private array $anchors;
@@ -81,7 +81,8 @@ final class Solver
     }
 
     /**
-     * Switching loads: held amps are moved toward P/u until they stay (solving.md B5).
+     * Switching loads: held amps grow from none toward P/u (solving.md B5). A load's amps only lower the others' volts, so plain
+     * steps climb to the stable point from below and never pass it; a longer step that lands under from_v is taken back.
      *
      * @param  array<int, Branch>  $held  by their place among the branches
      */
@@ -99,39 +100,96 @@ final class Solver
         foreach ($laws as $k => $law) {
             // What an unloaded supply does not reach is simply off; what only sags under it is too weak to start it.
             if (self::across($idle, $this->branches[$k]) >= $law->fromV) {
-                $amps[$k] = $law->watts / $law->toV;
+                $amps[$k] = 0.0;
             }
         }
-        $reasons = [];
-        $last = [];
-        for ($round = 0; $round < self::MAX_ROUNDS && $amps !== []; $round++) {
+        $reasons = $safe = $before = [];
+        for ($round = 0; $amps !== []; $round++) {
+            $next = [];
+            foreach ($amps as $k => $now) {
+                $u = self::across($solution, $this->branches[$k]);
+                $next[$k] = $u >= $laws[$k]->fromV ? $laws[$k]->watts / $u : INF;
+            }
+            if (in_array(INF, $next, true)) {
+                [$amps, $dropped] = $this->stepBack($amps, $next, $safe);
+                $reasons = [...$reasons, ...$dropped];
+                $safe = $before = [];
+            } elseif (self::stays($amps, $next)) {
+                break;
+            } elseif ($round === self::MAX_ROUNDS) {
+                $reasons[] = 'not solved: the switching loads do not settle';
+                break;
+            } else {
+                $longer = self::longer($amps, $next, $before[0] ?? [], $before[1] ?? []);
+                [$safe, $before, $amps] = [$next, [$amps, $next], $longer];
+            }
             foreach ($laws as $k => $law) {
                 $this->branches[$k] = $this->branches[$k]->with($law->holding($amps[$k] ?? 0.0));
             }
             $solution = $this->run(true);
-            $moved = false;
-            foreach ($amps as $k => $now) {
-                $u = self::across($solution, $this->branches[$k]);
-                if ($u < $laws[$k]->fromV || $round === self::MAX_ROUNDS - 1) {
-                    unset($amps[$k]);
-                    $reasons[] = "supply too weak to start {$this->branches[$k]->id}";
-                    $moved = true;
+        }
 
-                    continue;
-                }
-                $change = $laws[$k]->watts / $u - $now;
-                // A whole step while the changes shrink, which on a stiff supply takes three rounds instead of twenty; else half.
-                $next = $now + (abs($change) < 0.5 * ($last[$k] ?? INF) ? 1.0 : 0.5) * $change;
-                $last[$k] = abs($change);
-                $moved = $moved || abs($next - $now) > 1e-6 * $next;
-                $amps[$k] = $next;
-            }
-            if (! $moved) {
-                break;
+        return ($amps === [] ? $idle : $solution)->because($reasons, $round < self::MAX_ROUNDS);
+    }
+
+    /**
+     * Some load fell under its least volts: back to the last plain step, and where that was one, it is off.
+     *
+     * @param  array<int, float>  $amps
+     * @param  array<int, float>  $next  INF: under its least volts
+     * @param  array<int, float>  $safe  the plain step the present amps went beyond; empty: they are one
+     * @return array{array<int, float>, list<string>} amps, reasons
+     */
+    private function stepBack(array $amps, array $next, array $safe): array
+    {
+        if ($safe !== [] && $safe !== $amps) {
+            return [$safe, []];
+        }
+        $reasons = [];
+        foreach (array_keys($next, INF, true) as $k) {
+            unset($amps[$k]);
+            $reasons[] = "supply too weak to start {$this->branches[$k]->id}";
+        }
+
+        return [$amps, $reasons];
+    }
+
+    /**
+     * @param  array<int, float>  $amps
+     * @param  array<int, float>  $next
+     */
+    private static function stays(array $amps, array $next): bool
+    {
+        foreach ($next as $k => $a) {
+            if (abs($a - $amps[$k]) > 1e-9 * $a) {
+                return false;
             }
         }
 
-        return ($amps === [] ? $idle : $solution)->because($reasons);
+        return true;
+    }
+
+    /**
+     * Each load's step drawn out by the secant of the two rounds before it: P/u bends upward over the amps, so for one load alone
+     * this stays below the stable point as the plain step does.
+     *
+     * @param  array<int, float>  $amps
+     * @param  array<int, float>  $next
+     * @param  array<int, float>  $were  amps a round earlier
+     * @param  array<int, float>  $led  what they led to
+     * @return array<int, float>
+     */
+    private static function longer(array $amps, array $next, array $were, array $led): array
+    {
+        foreach ($next as $k => $a) {
+            $run = $amps[$k] - ($were[$k] ?? $amps[$k]);
+            $slope = $run > 0.0 ? ($a - ($led[$k] ?? $a)) / $run : 0.0;
+            if ($slope > 0.0 && $slope < 1.0) {
+                $next[$k] = $amps[$k] + ($a - $amps[$k]) / (1.0 - $slope);
+            }
+        }
+
+        return $next;
     }
 
     private static function across(Solution $solution, Branch $branch): float

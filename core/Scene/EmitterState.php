@@ -9,6 +9,9 @@ use BenchGlow\Build\Settings;
 /** One emitter in one state, unit by unit in order along the light. */
 final readonly class EmitterState
 {
+    /** So near a border counts as on it: the solver's own accuracy must not decide a level. */
+    private const HAIR = 1e-6;
+
     /**
      * @param  list<float>  $flux  1 = the label's brightness
      * @param  list<float>  $volts  across each unit
@@ -49,11 +52,16 @@ final readonly class EmitterState
         $f = $this->least();
 
         return match (true) {
-            $this->greatest() <= $settings->darkTo => 'dark',
-            $f < $settings->litFrom => 'ghost',
-            $f >= $settings->lowFrom && $f <= $settings->lowTo => 'low',
-            $f >= $settings->highFrom && $f <= $settings->highTo => 'high',
+            $this->greatest() <= $settings->darkTo + self::HAIR => 'dark',
+            $f < $settings->litFrom - self::HAIR => 'ghost',
+            self::within($f, $settings->lowFrom, $settings->lowTo) => 'low',
+            self::within($f, $settings->highFrom, $settings->highTo) => 'high',
             default => 'on',
         };
+    }
+
+    private static function within(float $f, float $from, float $to): bool
+    {
+        return $f >= $from - self::HAIR && $f <= $to + self::HAIR;
     }
 }

@@ -13,6 +13,7 @@ final readonly class Scene
      * @param  array<string, true>  $pulled  senses pulled
      * @param  Remark|null  $reason  why nothing settles
      * @param  list<Remark>  $remarks
+     * @param  list<Scene>  $either  where a contact chatters: the same with it held each way
      */
     public function __construct(
         public array $inputs,
@@ -24,18 +25,20 @@ final readonly class Scene
         public ?Remark $reason,
         public array $remarks,
         public int $solves,
+        public array $either = [],
     ) {
     }
 
-    /** A short or a load too weak to start is solved, with a remark; a relay that chatters is not. */
+    /** A short or a load too weak to start is solved, with a remark; a relay that chatters or an unsolved phase is not. */
     public function solved(): bool
     {
-        return $this->lit->solved && $this->reason === null;
+        return $this->lit->solved && ($this->dark === null || $this->dark->solved) && $this->reason === null;
     }
 
     public function remark(): ?string
     {
-        $said = $this->reason ?? ($this->lit->reason ?? ($this->remarks[0] ?? null));
+        $dark = $this->dark?->solved === false ? "{$this->dark->reason}, in the dark half of the flash" : null;
+        $said = $this->reason ?? ($this->lit->reason ?? ($dark ?? ($this->remarks[0] ?? null)));
 
         return $said === null ? null : (string) $said;
     }

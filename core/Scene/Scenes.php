@@ -23,6 +23,9 @@ final class Scenes
 {
     private const MAX_ROUNDS = 64;
 
+    /** Chattering coils that are held in every combination; of more only all released and all pulled are tried. */
+    private const EACH_UP_TO = 3;
+
     /** @var array<string, State> solved networks by supply and closed contacts */
     private array $memo = [];
 
@@ -85,21 +88,83 @@ final class Scenes
                 $remarks[] = Remark::holds(array_keys(array_diff_key($held, $pulled)));
             }
         }
+        $either = $reason === null ? [] : $this->eitherWay($inputs, $so, $supply, $reason->senses);
+
+        return $this->settled($inputs, $so, $supply, $pulled, $reason, $remarks, $before, $either);
+    }
+
+    /**
+     * @param  array<string, string>  $inputs
+     * @param  array<string, string>  $so
+     * @param  array<string, true>  $pulled
+     * @param  list<Remark>  $remarks
+     * @param  int  $before  solves that were made before it
+     * @param  list<Scene>  $either
+     */
+    private function settled(
+        array $inputs,
+        array $so,
+        string $supply,
+        array $pulled,
+        ?Remark $reason,
+        array $remarks,
+        int $before,
+        array $either = [],
+    ): Scene {
         $closed = $this->closed($so, $pulled, true, 0.0);
-        $lit = $this->phases($so, $pulled, $supply);
+        [$lit, $restless] = $this->phases($so, $pulled, $supply);
         $dark = null;
         $flashing = array_filter(
             array_keys($closed),
             fn (string $c): bool => $this->bodies->contacts[$c]->flashHz !== null,
         );
         if ($flashing !== []) {
-            $dark = $this->solve(
-                $supply,
-                $this->closed($so, $this->keptInTheDark($so, $pulled, $supply, $flashing), false, 0.0),
-            );
+            [$kept, $unsettled] = $this->keptInTheDark($so, $pulled, $supply, $flashing);
+            $dark = $this->solve($supply, $this->closed($so, $kept, false, 0.0));
+            $restless ??= $unsettled;
+        }
+        $reason ??= $restless;
+        $solves = $this->solves - $before;
+
+        return new Scene($inputs, $supply, $lit, $dark, $closed, $pulled, $reason, $remarks, $solves, $either);
+    }
+
+    /**
+     * What chatters held in each of its positions, so that whatever does not depend on it can be told all the same.
+     *
+     * @param  array<string, string>  $inputs
+     * @param  array<string, string>  $so
+     * @param  list<string>  $senses
+     * @return list<Scene> none where even so nothing settles
+     */
+    private function eitherWay(array $inputs, array $so, string $supply, array $senses): array
+    {
+        $senses = array_values(array_filter($senses, fn (string $s): bool => isset($this->bodies->senses[$s])));
+        $held = [array_fill_keys($senses, false), array_fill_keys($senses, true)];
+        if (count($senses) <= self::EACH_UP_TO) {
+            $held = [[]];
+            foreach ($senses as $sense) {
+                $held = [
+                    ...array_map(fn (array $h): array => [...$h, $sense => false], $held),
+                    ...array_map(fn (array $h): array => [...$h, $sense => true], $held),
+                ];
+            }
+        }
+        $scenes = [];
+        foreach ($held as $positions) {
+            $start = array_filter($positions);
+            $inOrder = array_keys($this->bodies->senses);
+            [$pulled, $cycle] = $this->iterate($so, $supply, $start, null, $positions);
+            if ($cycle !== null) {
+                [$pulled, $cycle] = $this->iterate($so, $supply, $start, $inOrder, $positions);
+            }
+            if ($cycle !== null) {
+                return [];
+            }
+            $scenes[] = $this->settled($inputs, $so, $supply, $pulled, null, [], $this->solves);
         }
 
-        return new Scene($inputs, $supply, $lit, $dark, $closed, $pulled, $reason, $remarks, $this->solves - $before);
+        return $scenes;
     }
 
     /**
@@ -108,7 +173,7 @@ final class Scenes
      * @param  array<string, string>  $so
      * @param  array<string, true>  $pulled
      * @param  array<int, string>  $flashing
-     * @return array<string, true>
+     * @return array{array<string, true>, Remark|null} pulled senses, and why they do not settle
      */
     private function keptInTheDark(array $so, array $pulled, string $supply, array $flashing): array
     {
@@ -116,16 +181,11 @@ final class Scenes
         foreach ($flashing as $contact) {
             $half = max($half, 0.5 / max(0.01, (float) $this->bodies->contacts[$contact]->flashHz));
         }
-        $state = $this->solve($supply, $this->closed($so, $pulled, false, 0.0));
-        $kept = [];
-        foreach ($pulled as $id => $_) {
-            $sense = $this->bodies->senses[$id];
-            if ($sense->holdS >= $half || $this->volts($state, $sense) > $sense->dropOutV) {
-                $kept[$id] = true;
-            }
-        }
+        $kept = array_filter(
+            array_map(fn (Sense $s): bool => isset($pulled[$s->id]) && $s->holdS >= $half, $this->bodies->senses),
+        );
 
-        return $kept;
+        return $this->follow($so, $pulled, $supply, false, 0.0, fn (Sense $s): ?bool => $kept[$s->id] ?? null);
     }
 
     /**
@@ -199,9 +259,10 @@ final class Scenes
      * @param  array<string, string>  $so
      * @param  array<string, true>  $pulled
      * @param  list<string>|null  $turns  one change a round, the first in this order; null: all at once
+     * @param  array<string, bool>  $held  senses that stay as they are, pulled or not
      * @return array{array<string, true>, list<string>|null} pulled senses; the members of a cycle
      */
-    private function iterate(array $so, string $supply, array $pulled, ?array $turns): array
+    private function iterate(array $so, string $supply, array $pulled, ?array $turns, array $held = []): array
     {
         $seen = $moved = [];
         for ($round = 0; $round < self::MAX_ROUNDS; $round++) {
@@ -217,7 +278,7 @@ final class Scenes
             foreach ($this->bodies->senses as $id => $sense) {
                 $u = $this->volts($state, $sense);
                 $was = isset($pulled[$id]);
-                $is = $was ? $u > $sense->dropOutV : $u >= $sense->pullInV;
+                $is = $held[$id] ?? ($was ? $u > $sense->dropOutV : $u >= $sense->pullInV);
                 if ($is !== $was) {
                     $changes[$id] = $is;
                 }
@@ -253,8 +314,9 @@ final class Scenes
      *
      * @param  array<string, string>  $so
      * @param  array<string, true>  $pulled
+     * @return array{State, Remark|null} the mean, and what does not settle in a later phase
      */
-    private function phases(array $so, array $pulled, string $supply): State
+    private function phases(array $so, array $pulled, string $supply): array
     {
         $edges = [0.0];
         foreach ($this->closed($so, $pulled, true, 0.0) as $id => $_) {
@@ -265,95 +327,58 @@ final class Scenes
         $edges = array_values(array_unique($edges));
         sort($edges);
         if (count($edges) === 1) {
-            return $this->solve($supply, $this->closed($so, $pulled, true, 0.0));
+            return [$this->solve($supply, $this->closed($so, $pulled, true, 0.0)), null];
         }
         $states = [];
+        $restless = null;
+        // Amplifier inputs follow each phase; what holds keeps the first phase's state.
+        $holds = fn (Sense $s): ?bool => $s->holdS > 0.0 ? isset($pulled[$s->id]) : null;
         foreach ($edges as $n => $edge) {
-            $now = $n === 0 ? $pulled : $this->following($so, $pulled, $supply, $edge);
+            $now = $pulled;
+            if ($n > 0) {
+                [$now, $why] = $this->follow($so, $pulled, $supply, true, $edge, $holds);
+                $restless ??= $why;
+            }
             $states[] = [($edges[$n + 1] ?? 1.0) - $edge, $this->solve($supply, $this->closed($so, $now, true, $edge))];
         }
 
-        return self::mean($states);
+        return [Phases::mean($states), $restless];
     }
 
     /**
-     * Senses in a later phase of the PWM period: those that hold keep the first phase's state, amplifier inputs follow (E).
+     * Senses in another phase, from where they were on.
      *
      * @param  array<string, string>  $so
      * @param  array<string, true>  $pulled
-     * @return array<string, true>
+     * @param  callable(Sense): (bool|null)  $held  a sense's state where it keeps it; null: it follows its volts
+     * @return array{array<string, true>, Remark|null} pulled senses, and why they do not settle
      */
-    private function following(array $so, array $pulled, string $supply, float $edge): array
-    {
+    private function follow(
+        array $so,
+        array $pulled,
+        string $supply,
+        bool $lit,
+        float $phase,
+        callable $held,
+    ): array {
+        $moved = [];
         for ($round = 0; $round < self::MAX_ROUNDS; $round++) {
-            $state = $this->solve($supply, $this->closed($so, $pulled, true, $edge));
+            $state = $this->solve($supply, $this->closed($so, $pulled, $lit, $phase));
             $next = [];
             foreach ($this->bodies->senses as $id => $sense) {
                 $u = $this->volts($state, $sense);
-                $is = isset($pulled[$id])
-                    ? $sense->holdS > 0.0 || $u > $sense->dropOutV
-                    : $sense->holdS <= 0.0 && $u >= $sense->pullInV;
-                if ($is) {
+                if ($held($sense) ?? (isset($pulled[$id]) ? $u > $sense->dropOutV : $u >= $sense->pullInV)) {
                     $next[$id] = true;
                 }
             }
             if ($next == $pulled) {
-                break;
+                return [$pulled, null];
             }
+            $moved = [...array_keys(array_diff_key($next, $pulled)), ...array_keys(array_diff_key($pulled, $next))];
             $pulled = $next;
         }
 
-        return $pulled;
-    }
-
-    /**
-     * Width-weighted mean of flux, watts and amps; volts, drop and contact amps stay those of the first, hungriest phase.
-     *
-     * @param  non-empty-list<array{float, State}>  $phases
-     */
-    private static function mean(array $phases): State
-    {
-        $first = $phases[0][1];
-        $lights = [];
-        foreach ($first->lights as $light => $emitters) {
-            foreach ($emitters as $name => $emitter) {
-                $flux = array_fill(0, count($emitter->flux), 0.0);
-                $watts = 0.0;
-                foreach ($phases as [$width, $state]) {
-                    foreach ($state->lights[$light][$name]->flux as $k => $f) {
-                        $flux[$k] += $width * $f;
-                    }
-                    $watts += $width * $state->lights[$light][$name]->watts;
-                }
-                $lights[$light][$name] = new EmitterState(
-                    $emitter->name,
-                    $emitter->colour,
-                    array_values($flux),
-                    $emitter->volts,
-                    $watts,
-                );
-            }
-        }
-        $supplyAmps = [];
-        foreach (array_keys($first->supplyAmps) as $supply) {
-            $supplyAmps[$supply] = array_sum(
-                array_map(fn (array $p): float => $p[0] * $p[1]->supplyAmps[$supply], $phases),
-            );
-        }
-        $solved = array_filter($phases, fn (array $p): bool => ! $p[1]->solved) === [];
-
-        return new State(
-            $first->name,
-            $solved,
-            $first->reason,
-            max(array_map(fn (array $p): float => $p[1]->residualA, $phases)),
-            max(array_map(fn (array $p): int => $p[1]->newton, $phases)),
-            $first->volts,
-            $first->amps,
-            $supplyAmps,
-            $lights + $first->lights,
-            $first->floating,
-        );
+        return [$pulled, Remark::oscillates($moved)];
     }
 
     /** @param  array<string, true>  $closed */

@@ -5,7 +5,7 @@ declare(strict_types=1);
 namespace BenchGlow\Trial;
 
 use BenchGlow\Analysis\Analysis;
-use BenchGlow\Analysis\Intent;
+use BenchGlow\Analysis\Judgement;
 use BenchGlow\Analysis\LeadFigures;
 use BenchGlow\Build\Build;
 use BenchGlow\Build\Document;
@@ -187,7 +187,7 @@ final class Tolerance
                     $said[] = "{$light->label}: an LED gets over its limit";
                 }
                 if (
-                    Intent::hold(
+                    Judgement::missed(
                         $build,
                         $build->circuits[$this->circuit],
                         $scene,

@@ -5,7 +5,8 @@ declare(strict_types=1);
 namespace BenchGlow\Trial;
 
 use BenchGlow\Analysis\Analysis;
-use BenchGlow\Analysis\Intent;
+use BenchGlow\Analysis\Judgement;
+use BenchGlow\Analysis\Wanted;
 use BenchGlow\Build\Circuit;
 use BenchGlow\Quantity\Words;
 use BenchGlow\Scene\Cones;
@@ -21,7 +22,7 @@ final class Truth
      */
     public static function of(Analysis $analysis, Circuit $circuit): array
     {
-        $named = Intent::named($analysis->build, $circuit);
+        $named = Wanted::named($analysis->build, $circuit);
         if ($named === []) {
             return [];
         }
@@ -54,22 +55,21 @@ final class Truth
         string $light,
         string $emitter,
     ): array {
-        [$wanted, $flash] = Intent::wanted($analysis->build, $circuit, $scene, $light, $emitter);
+        [$wanted, $flash] = Wanted::of($analysis->build, $circuit, $scene, $light, $emitter);
         $should = self::should($wanted, $flash);
-        $solved = $scene->lit->lights[$light][$emitter] ?? null;
-        if (! $scene->solved() || $solved === null || $solved->flux === []) {
-            return [
-                null,
-                $should,
-                'can\'t be judged',
-                $scene->solved() ? 'it has no way to a supply' : (string) $scene->remark(),
-            ];
-        }
-        $level = $solved->level($analysis->build->settings);
-        $flashes = Intent::flashes($analysis->build, $scene, $light, $emitter);
-        $miss = Intent::hold($analysis->build, $circuit, $scene, $light, $emitter, $solved, $analysis->paths);
+        $judged = Judgement::of($analysis->build, $circuit, $scene, $light, $emitter, $analysis->paths);
+        if ($judged->why !== null) {
+            $said = str_contains($judged->why, 'no way to a supply') ? 'it has no way to a supply' : $judged->why;
 
-        return [$wanted === 'free' ? true : $miss === null, $should, self::is($level, $flashes), $miss->because ?? ''];
+            return [null, $should, 'can\'t be judged', $said];
+        }
+        // Of a state with a chattering contact the first way it can stand is told: they are alike for this lamp.
+        $shown = $scene->either[0] ?? $scene;
+        $level = $shown->lit->lights[$light][$emitter]->level($analysis->build->settings);
+        $flashes = Judgement::flashes($analysis->build, $shown, $light, $emitter);
+        $ok = $judged->miss === null;
+
+        return [$ok, $should, self::is($level, $flashes), $judged->miss->because ?? ''];
     }
 
     private static function should(string $wanted, bool $flash): string

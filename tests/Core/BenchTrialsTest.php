@@ -52,7 +52,7 @@ it('puts mismatches first and names the contact to blame', function (): void {
 });
 
 it('says what can\'t be judged', function (): void {
-    $a = Analysis::of(Scenery::buzzer());
+    $a = Analysis::of(Scenery::buzzer('k.87'));
     $rows = Truth::of($a, $a->build->circuits['shelf']);
     expect($rows[0]->judged)
         ->toBeFalse()

@@ -3,7 +3,7 @@
 declare(strict_types=1);
 
 use BenchGlow\Analysis\Analysis;
-use BenchGlow\Analysis\Intent;
+use BenchGlow\Analysis\Judgement;
 use BenchGlow\Build\Document;
 use BenchGlow\Check\Review;
 use BenchGlow\Command\Report;
@@ -23,7 +23,7 @@ function truth(Analysis $a): array
                 if ($e->flux !== [] && $e->greatest() > $a->build->settings->darkTo) {
                     $lit[] =
                         "{$e->name} {$e->level($a->build->settings)}".
-                        (Intent::flashes($a->build, $scene, $light, $name) ? ' flashing' : '');
+                        (Judgement::flashes($a->build, $scene, $light, $name) ? ' flashing' : '');
                 }
             }
         }
@@ -89,6 +89,7 @@ it('names the planted fault', function (string $job): void {
     foreach ($a->intents['main']->mismatches as $m) {
         $said[] = $m->because;
     }
+    $said[] = (string) $a->intents['main']->reason;
     expect(implode("\n", $said))->toContain($job->named);
 })->with(array_keys(Jobs::all()));
 

@@ -219,6 +219,6 @@ return [
         'Can\'t tell how Circuit 1 behaves: too many positions to go through: in1_9 stayed at rest.',
     ],
     'intent.not_met' => [
-        'With everything at rest, `shelf_light` should be dark and is high (nothing on its way opens). 3 mismatches in 6 states.',
+        'With everything at rest, `shelf_light` should be dark and is high (nothing on its way opens: it hangs straight on `bank`). 3 mismatches in 6 states.',
     ],
 ];

@@ -544,7 +544,7 @@ final class Jobs
             $document,
             ['lid=down' => 'dark', 'lid=up' => 'lamps high'],
             fn (stdClass $b) => ($b->leads[2]->cores[0][1] = null),
-            'it has no way to a supply and back',
+            'has no way to a supply',
         );
     }
 
@@ -668,7 +668,7 @@ final class Jobs
                 'letters.stop',
                 'letters.tail',
             ]),
-            'another way than the wanted one feeds it',
+            'of its light is less than high, 60 % to 200 %',
         );
     }
 
@@ -718,7 +718,7 @@ final class Jobs
                 'saloon=on hatch=up' => 'fore high, aft high',
             ],
             fn (stdClass $b) => ($b->leads[3]->cores[0][0] = null),
-            'intent.not_met main',
+            'light.unfed aft',
         );
     }
 

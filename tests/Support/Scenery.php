@@ -111,7 +111,7 @@ final class Scenery
     }
 
     /** The coil hangs on its own resting contact. */
-    public static function buzzer(): Document
+    public static function buzzer(string $lamp = 'j'): Document
     {
         return self::build(
             [self::RELAY, self::ROCKER],
@@ -126,11 +126,11 @@ final class Scenery
                 ['s.2', 'k.30'],
                 ['k.87a', 'k.86'],
                 ['k.85', 'bank.minus'],
-                ['j', 'shelf_light.start.plus'],
+                [$lamp, 'shelf_light.start.plus'],
                 ['shelf_light.start.minus', 'bank.minus'],
             ],
             [],
-            ['all' => []],
+            $lamp === 'j' ? ['all' => []] : ['input' => 'hand'],
         );
     }
 

@@ -5,7 +5,7 @@ declare(strict_types=1);
 namespace App\Stations\Circuit;
 
 use App\Frame\Frame;
-use BenchGlow\Analysis\Intent;
+use BenchGlow\Analysis\Wanted;
 use BenchGlow\Build\Want;
 use BenchGlow\Drawing\LightRow;
 use BenchGlow\Drawing\Shape;
@@ -30,10 +30,10 @@ final readonly class Show
         }
         $rows = [];
         $analysis = $this->frame->analysis;
-        foreach (Intent::named($analysis->build, $circuit) as [$light, $emitter]) {
+        foreach (Wanted::named($analysis->build, $circuit) as [$light, $emitter]) {
             $found = [];
             foreach ($analysis->scenes() as $scene) {
-                $level = Intent::wanted($analysis->build, $circuit, $scene, $light, $emitter)[0];
+                $level = Wanted::of($analysis->build, $circuit, $scene, $light, $emitter)[0];
                 $state = $scene->lit->lights[$light][$emitter] ?? null;
                 if (
                     $scene->supply === $this->frame->state() &&

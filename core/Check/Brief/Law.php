@@ -5,7 +5,7 @@ declare(strict_types=1);
 namespace BenchGlow\Check\Brief;
 
 use BenchGlow\Analysis\Analysis;
-use BenchGlow\Analysis\Intent;
+use BenchGlow\Analysis\Judgement;
 use BenchGlow\Build\Fact;
 use BenchGlow\Build\Light;
 
@@ -35,7 +35,7 @@ final class Law
                     fn (string $i): bool => in_array($analysis->build->inputs[$i]->kind, ['turn', 'hazard'], true),
                 ) !== [];
             foreach ($turning ? [] : array_keys($light->emitters()) as $emitter) {
-                if (Intent::flashes($analysis->build, $scene, $light->id, $emitter)) {
+                if (Judgement::flashes($analysis->build, $scene, $light->id, $emitter)) {
                     return true;
                 }
             }

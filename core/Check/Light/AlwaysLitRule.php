@@ -5,7 +5,7 @@ declare(strict_types=1);
 namespace BenchGlow\Check\Light;
 
 use BenchGlow\Analysis\Analysis;
-use BenchGlow\Analysis\Intent;
+use BenchGlow\Analysis\Wanted;
 use BenchGlow\Check\Finding;
 use BenchGlow\Check\Rule;
 use BenchGlow\Check\Severity;
@@ -23,14 +23,14 @@ final class AlwaysLitRule implements Rule
     {
         $findings = [];
         foreach ($analysis->build->circuits as $circuit) {
-            foreach (Intent::named($analysis->build, $circuit) as [$light, $emitter]) {
+            foreach (Wanted::named($analysis->build, $circuit) as [$light, $emitter]) {
                 $lit = $dark = true;
                 foreach ($analysis->scenes() as $scene) {
                     $lit =
                         $lit &&
                         ($scene->lit->lights[$light][$emitter] ?? null)?->greatest() >
                             $analysis->build->settings->litFrom;
-                    $dark = $dark && Intent::wanted($analysis->build, $circuit, $scene, $light, $emitter)[0] !== 'dark';
+                    $dark = $dark && Wanted::of($analysis->build, $circuit, $scene, $light, $emitter)[0] !== 'dark';
                 }
                 if ($lit && ! $dark) {
                     $findings[$light] ??= new Finding(

@@ -5,7 +5,7 @@ declare(strict_types=1);
 namespace BenchGlow\Check\Light;
 
 use BenchGlow\Analysis\Analysis;
-use BenchGlow\Analysis\Intent;
+use BenchGlow\Analysis\Wanted;
 use BenchGlow\Build\Circuit;
 use BenchGlow\Build\Want;
 use BenchGlow\Check\Finding;
@@ -28,7 +28,7 @@ final class LevelsTooAlikeRule implements Rule
         foreach ($analysis->build->circuits as $circuit) {
             $levels = array_map(fn (Want $w): string => $w->level, $circuit->wants);
             foreach (
-                array_diff(['low', 'high'], $levels) === [] ? Intent::named($analysis->build, $circuit) : [] as [$light, $emitter]
+                array_diff(['low', 'high'], $levels) === [] ? Wanted::named($analysis->build, $circuit) : [] as [$light, $emitter]
             ) {
                 foreach (self::ratios($analysis, $circuit, $light, $emitter) as $supply => $ratio) {
                     if ($ratio < $analysis->build->settings->levelRatioMin) {
@@ -59,7 +59,7 @@ final class LevelsTooAlikeRule implements Rule
     {
         $flux = [];
         foreach ($analysis->scenes() as $scene) {
-            $level = Intent::wanted($analysis->build, $circuit, $scene, $light, $emitter)[0];
+            $level = Wanted::of($analysis->build, $circuit, $scene, $light, $emitter)[0];
             $least = ($scene->lit->lights[$light][$emitter] ?? null)?->least() ?? 0.0;
             if (in_array($level, ['low', 'high'], true) && $least > $analysis->build->settings->litFrom) {
                 $flux[$scene->supply][$level][] = $least;

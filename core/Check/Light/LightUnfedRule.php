@@ -28,9 +28,10 @@ final class LightUnfedRule implements Rule
             if ($fed && $returned) {
                 continue;
             }
+            $wired = $pins !== [] && ! $analysis->paths->fed($light->id);
             $findings[] = new Finding(
                 $this->id(),
-                Severity::Note,
+                $wired ? Severity::Warning : Severity::Note,
                 $light->circuit,
                 $light->id,
                 Words::first($light->label).
