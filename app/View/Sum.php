@@ -221,15 +221,28 @@ final class Sum
             $way,
             $way,
             ambientC: $this->ambientC(),
-            moves: $this->typed['moves'] === 'moves',
+            leastMm2: $this->leastMm2(),
         );
+    }
+
+    /** Copper it has at least where it lies; thin wire only for a short way inside a housing, behind 2 A (electrics.md 11 c). */
+    private function leastMm2(): float
+    {
+        $inside = $this->typed['moves'] === 'housing' &&
+            $this->number('way', Unit::Length) <= 0.3 &&
+            (FuseWindow::smallestFor($this->number('amps', Unit::Amps), $this->ambientC()) ?? INF) <= 2.0;
+
+        return $inside ? 0.2 : Copper::leastMm2($this->typed['moves'] === 'boat' ? 'boat' : '');
     }
 
     public function fuse(): FuseWindow
     {
         return FuseWindow::of(
             $this->number('amps', Unit::Amps),
-            Copper::allowedA($this->gauge('wire')->areaMm2, 105.0, $this->ambientC()),
+            min(
+                Copper::allowedA($this->gauge('wire')->areaMm2, ambientC: $this->ambientC()),
+                Copper::ceilingA($this->gauge('wire')->areaMm2),
+            ),
             $this->ambientC(),
             $this->typed['form'],
         );

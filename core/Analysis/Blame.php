@@ -302,6 +302,14 @@ final readonly class Blame
 
         return $where !== null && $most > 0.2 * ($gets + $most)
             ? 'it gets '.Shown::volts($gets).', and `'.$where.'` takes '.Shown::volts($most)
-            : 'it gets no more than '.Shown::volts($gets).' and gives '.Shown::percent($this->emitter->least()).' by it';
+            : 'it gets no more than '.Shown::volts($gets).$this->madeFor().' and gives '.
+                Shown::percent($this->emitter->least());
+    }
+
+    private function madeFor(): string
+    {
+        $volts = $this->build->lights[$this->light]->part->number('nominal_v');
+
+        return $volts > 0.0 ? ' of the '.Shown::volts($volts).' it is made for' : '';
     }
 }

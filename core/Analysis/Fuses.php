@@ -64,7 +64,7 @@ final class Fuses
             $allowed = INF;
             $thinnest = null;
             foreach ($behind as $wire) {
-                $a = $wiring[$harness->wires[$wire]->lead]->allowedA();
+                $a = $wiring[$harness->wires[$wire]->lead]->fuseA();
                 if ($a < $allowed) {
                     [$allowed, $thinnest] = [$a, $harness->wires[$wire]->lead];
                 }
@@ -77,7 +77,7 @@ final class Fuses
                 $chosen,
                 FuseWindow::of(
                     $load,
-                    is_finite($allowed) ? $allowed : $wiring[$lead]->allowedA(),
+                    is_finite($allowed) ? $allowed : $wiring[$lead]->fuseA(),
                     $wiring[$lead]->ambientC,
                     $form,
                 ),
@@ -123,7 +123,7 @@ final class Fuses
                 }
             }
             if ($out !== null && $back !== null && $supply !== null) {
-                $amps = $supply->minV / (max($supply->ohm, 1e-3) + $out + $back);
+                $amps = min($supply->faultA(), $supply->minV / (max($supply->ohm, 1e-3) + $out + $back));
                 $least = min($least ?? INF, $amps);
             }
         }

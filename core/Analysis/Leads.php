@@ -48,7 +48,7 @@ final class Leads
                 $wire->insulationC,
                 $wire->bundle,
                 $wire->material,
-                $wire->moves,
+                $wire->leastMm2,
             );
             $gauge = $place->find(
                 $system,

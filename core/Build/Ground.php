@@ -16,6 +16,7 @@ final readonly class Ground
         public string $of,
         public float $ohm,
         public string $surface,
+        public string $fastens = '',
     ) {
     }
 
@@ -28,6 +29,7 @@ final readonly class Ground
             $f->text('of'),
             $f->number('ohm', 0.01),
             $f->text('surface'),
+            $f->text('fastens'),
         );
     }
 }

@@ -31,6 +31,7 @@ final readonly class Part
         public float $minLoadW,
         public ?float $maxTotalA,
         public Fields $fields,
+        public bool $mercury = false,
     ) {
     }
 
@@ -50,6 +51,7 @@ final readonly class Part
             $f->number('min_load_w'),
             $f->numberOrNull('max_total_a'),
             $f,
+            $f->flag('mercury'),
         );
     }
 

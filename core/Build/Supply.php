@@ -24,6 +24,9 @@ final readonly class Supply
         'other' => 0.02,
     ];
 
+    /** A USB outlet that does not say. */
+    private const USB_A = 2.4;
+
     private function __construct(
         public string $id,
         public string $label,
@@ -88,12 +91,25 @@ final readonly class Supply
         return str_starts_with($this->kind, 'driver_');
     }
 
-    /** Amps it can push into a short; a battery's answer is "enough to burn any wire". */
-    public function faultA(): float
+    /** Amps that electronics inside it let out at most: a driver, a USB bank, a bench supply; null: nothing in it limits. */
+    public function limitA(): ?float
     {
         return match (true) {
-            $this->isDriver() => $this->ratedW === null ? INF : (1.5 * $this->ratedW) / $this->nominalV,
-            $this->kind === 'usb_5v' => $this->maxCurrentA ?? 3.0,
+            $this->isDriver() => $this->maxCurrentA ?? ($this->ratedW === null ? null : $this->ratedW / $this->nominalV),
+            $this->kind === 'usb_5v' => $this->maxCurrentA ?? self::USB_A,
+            $this->kind === 'bench_supply' => $this->maxCurrentA,
+            default => null,
+        };
+    }
+
+    /** Amps it can push into a short (electrics.md 11 f); INF: only its own resistance and the wires say. */
+    public function faultA(): float
+    {
+        $limit = $this->limitA();
+
+        return match (true) {
+            $limit !== null => 1.2 * $limit,
+            // A block's own resistance keeps it this weak.
             $this->kind === 'block_9v' => $this->maxV / $this->ohm,
             default => INF,
         };

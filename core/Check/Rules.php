@@ -22,14 +22,21 @@ use BenchGlow\Check\Fuse\FuseMayNotBlowRule;
 use BenchGlow\Check\Fuse\FuseMissingRule;
 use BenchGlow\Check\Fuse\FuseTooFarRule;
 use BenchGlow\Check\Fuse\FuseTooSmallRule;
+use BenchGlow\Check\Lead\DeadEndRule;
+use BenchGlow\Check\Lead\DiodeOverAmpsRule;
+use BenchGlow\Check\Lead\DiodeReversedRule;
 use BenchGlow\Check\Lead\FeedDropRule;
 use BenchGlow\Check\Lead\GroundRule;
+use BenchGlow\Check\Lead\JointOverAmpsRule;
 use BenchGlow\Check\Lead\LeadSpareCoreRule;
 use BenchGlow\Check\Lead\LeadUndecidedRule;
 use BenchGlow\Check\Lead\LeadUnusedLiveRule;
 use BenchGlow\Check\Lead\PlugLiveHalfRule;
+use BenchGlow\Check\Lead\PlugOverAmpsRule;
+use BenchGlow\Check\Lead\UnsealedRule;
 use BenchGlow\Check\Lead\WireNoneFitsRule;
 use BenchGlow\Check\Lead\WireOverAmpsRule;
+use BenchGlow\Check\Lead\WireTooThinRule;
 use BenchGlow\Check\Light\AlwaysLitRule;
 use BenchGlow\Check\Light\LedOverLimitRule;
 use BenchGlow\Check\Light\LedThinHeadroomRule;
@@ -48,8 +55,11 @@ use BenchGlow\Check\Light\StripDimEndRule;
 use BenchGlow\Check\Light\StripHeatRule;
 use BenchGlow\Check\Light\StripRunTooLongRule;
 use BenchGlow\Check\Light\StripTooShortRule;
+use BenchGlow\Check\Light\SwitchingOnPwmRule;
 use BenchGlow\Check\Supply\DriverOverloadedRule;
 use BenchGlow\Check\Supply\HoursFromFullRule;
+use BenchGlow\Check\Supply\ReturnElsewhereRule;
+use BenchGlow\Check\Supply\RippleRule;
 use BenchGlow\Check\Supply\StandbyDrawRule;
 use BenchGlow\Check\Supply\StoryFlatRule;
 use BenchGlow\Check\Supply\SuppliesJoinedRule;
@@ -57,6 +67,7 @@ use BenchGlow\Check\Supply\SupplyShortedRule;
 use BenchGlow\Check\Switching\CircuitNotSolvedRule;
 use BenchGlow\Check\Switching\CoilFadingRule;
 use BenchGlow\Check\Switching\CoilNoQuenchRule;
+use BenchGlow\Check\Switching\CoilOverVoltsRule;
 use BenchGlow\Check\Switching\CoilUnderDrivenRule;
 use BenchGlow\Check\Switching\ContactOverRatingRule;
 use BenchGlow\Check\Switching\ControllerTotalOverRule;
@@ -64,6 +75,7 @@ use BenchGlow\Check\Switching\DimmerChannelOverRule;
 use BenchGlow\Check\Switching\FlasherFastRule;
 use BenchGlow\Check\Switching\FlickerRule;
 use BenchGlow\Check\Switching\IntentNotMetRule;
+use BenchGlow\Check\Switching\OutputsJoinedRule;
 use BenchGlow\Check\Switching\RelayChattersRule;
 use BenchGlow\Check\Switching\RelayRaceRule;
 use BenchGlow\Check\Switching\RelaySealInRule;
@@ -92,6 +104,9 @@ final class Rules
         FeedDropRule::class,
         WireOverAmpsRule::class,
         WireNoneFitsRule::class,
+        WireTooThinRule::class,
+        PlugOverAmpsRule::class,
+        JointOverAmpsRule::class,
         StripDimEndRule::class,
         StripRunTooLongRule::class,
         StripCutMismatchRule::class,
@@ -103,10 +118,14 @@ final class Rules
         LightDarkAtLowRule::class,
         ResistorTooHotRule::class,
         DriverOverloadedRule::class,
+        RippleRule::class,
+        ReturnElsewhereRule::class,
         StripHeatRule::class,
         LeadUndecidedRule::class,
         LeadSpareCoreRule::class,
         LightUnfedRule::class,
+        DiodeReversedRule::class,
+        DiodeOverAmpsRule::class,
         TapLegRule::class,
         ChannelCrossedRule::class,
         TapUnfusedRule::class,
@@ -122,7 +141,10 @@ final class Rules
         ContactOverRatingRule::class,
         DimmerChannelOverRule::class,
         ControllerTotalOverRule::class,
+        OutputsJoinedRule::class,
+        SwitchingOnPwmRule::class,
         CoilUnderDrivenRule::class,
+        CoilOverVoltsRule::class,
         CoilNoQuenchRule::class,
         CoilFadingRule::class,
         RelayChattersRule::class,
@@ -142,6 +164,8 @@ final class Rules
         MotorSpikesRule::class,
         GroundRule::class,
         LeadUnusedLiveRule::class,
+        DeadEndRule::class,
+        UnsealedRule::class,
         PlugLiveHalfRule::class,
         StandbyDrawRule::class,
         HoursFromFullRule::class,

@@ -6,6 +6,7 @@ namespace BenchGlow\Command;
 
 use BenchGlow\Format\BadBuild;
 use BenchGlow\Format\Shape as S;
+use BenchGlow\Parts\Copper;
 use BenchGlow\Sizing\WireChoice;
 
 /** `glow size wire`: the thinnest wire in both systems, with its fuse window. */
@@ -27,6 +28,7 @@ final class SizeWire
                     'ambient_c' => S::number(-60, 1000),
                     'bundle' => S::integer(1, 24),
                     'moves' => S::flag(),
+                    'least_mm2' => S::number(0, 200),
                 ],
                 ['volts', 'amps', 'out_m', 'back_m'],
             ),
@@ -41,10 +43,11 @@ final class SizeWire
             $f->number('out_m'),
             $f->number('back_m'),
             $f->number('drop_target', 0.03),
-            $f->number('insulation_c', 105.0),
+            $f->number('insulation_c', Copper::INSULATION_C),
             $f->number('ambient_c', 30.0),
             $f->integer('bundle', 1),
-            $f->flag('moves'),
+            // What moves never goes under the common least, whatever is asked.
+            max($f->number('least_mm2', 0.5), $f->flag('moves') ? 0.5 : 0.0),
         )->toArray();
 
         return ['awg' => $choose('awg'), 'mm2' => $choose('mm2')];

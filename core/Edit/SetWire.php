@@ -47,7 +47,7 @@ final readonly class SetWire implements Edit
                 $wire = $name;
                 $draft->data['parts'] = [
                     ...$draft->list(['parts']),
-                    ['id' => $name, 'kind' => 'wire', 'area_mm2' => $area, 'awg' => $awg, 'insulation_c' => 105],
+                    ['id' => $name, 'kind' => 'wire', 'area_mm2' => $area, 'awg' => $awg],
                 ];
             }
         }

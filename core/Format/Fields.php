@@ -43,6 +43,11 @@ final readonly class Fields
         return is_int($value) || is_float($value) ? (float) $value : null;
     }
 
+    public function integerOrNull(string $name): ?int
+    {
+        return $this->numberOrNull($name) === null ? null : $this->integer($name);
+    }
+
     public function integer(string $name, int $default = 0): int
     {
         $value = $this->data[$name] ?? null;

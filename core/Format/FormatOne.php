@@ -39,8 +39,12 @@ final class FormatOne
         'block_9v',
         'tool_18v',
         'no_battery_12v',
+        'bench_supply',
         'other',
     ];
+
+    /** What a fastening may hold that carries no lug. */
+    public const FASTENINGS = ['belt', 'steering', 'brake', 'fuel', 'suspension', 'restraint', 'bus_bar'];
 
     public const FACT_KINDS = [
         'no_drill',
@@ -334,6 +338,7 @@ final class FormatOne
                         'of' => S::id(),
                         'ohm' => S::number(0, 1000),
                         'surface' => S::choice('stud', 'bare_metal', 'painted', 'unknown'),
+                        'fastens' => S::choice(...self::FASTENINGS)->orNull()->called('what it holds'),
                     ],
                     ['id', 'of'],
                 ),
@@ -366,6 +371,7 @@ final class FormatOne
                     ['id', 'from', 'to', 'closed_when'],
                 ),
             ),
+            'mercury' => S::flag(),
             'min_load_w' => S::number(0, 10000),
             'max_total_a' => S::above(0, 1000)->orNull(),
         ];
@@ -386,6 +392,7 @@ final class FormatOne
                         'awg' => S::integer(0, 40)->orNull(),
                         'cores' => S::integer(1, 64),
                         'insulation_c' => S::number(40, 300),
+                        'strands' => S::integer(1, 2000)->orNull(),
                         'material' => S::choice('copper', 'copper_clad_aluminium'),
                         'colours' => S::list(S::text(40)),
                     ],

@@ -26,6 +26,8 @@ final readonly class LeadWire
         public int $bundle,
         public bool $moves,
         public bool $chosen,
+        public float $leastMm2 = 0.5,
+        public ?int $strands = null,
     ) {
     }
 
@@ -48,13 +50,15 @@ final readonly class LeadWire
         return new self(
             $area,
             $awg,
-            $part?->number('insulation_c', 105.0) ?? 105.0,
+            $part?->number('insulation_c', Copper::INSULATION_C) ?? Copper::INSULATION_C,
             $part?->text('material', 'copper') ?? 'copper',
             $ambients === [] ? self::AMBIENT_C : max($ambients),
             self::mean($ambients, array_map(fn (?Route $r): float => $r->lengthM ?? 0.0, $stretches)),
             $bundle,
             array_filter($stretches, self::bends(...)) !== [],
             $part !== null,
+            Copper::leastMm2($build->document->fields()->text('place'), count($lead->cores)),
+            $part?->integerOrNull('strands'),
         );
     }
 
@@ -70,6 +74,8 @@ final readonly class LeadWire
             $this->bundle,
             $this->moves,
             $this->chosen,
+            $this->leastMm2,
+            $this->strands,
         );
     }
 
@@ -81,6 +87,12 @@ final readonly class LeadWire
     public function allowedA(): float
     {
         return Copper::allowedA($this->areaMm2, $this->insulationC, $this->ambientC, $this->bundle);
+    }
+
+    /** The largest fuse it may lie behind: what it bears there, and never more than its copper's ceiling (electrics.md 11 a). */
+    public function fuseA(): float
+    {
+        return min($this->allowedA(), Copper::ceilingA($this->areaMm2));
     }
 
     public function label(): string

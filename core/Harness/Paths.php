@@ -180,6 +180,17 @@ final class Paths
         return $rails;
     }
 
+    /**
+     * Pins that hang on this one, not past the closed ones.
+     *
+     * @param  list<string>  $closed
+     * @return array<string, true>
+     */
+    public function from(string $pin, array $closed): array
+    {
+        return array_fill_keys(array_keys($this->spread([$pin], $closed)), true);
+    }
+
     /** @return list<string> pins of a light that have a wire */
     public function pinsOf(string $light): array
     {

@@ -9,7 +9,7 @@ use BenchGlow\Quantity\Gauge;
 /** Conductors: ohms, allowed amps and the ladder of sizes (electrics.md 4). */
 final class Copper
 {
-    /** Free-air amps by AWG: one conductor, 105 °C insulation, 30 °C ambient; under 18 AWG set low on purpose. */
+    /** Free-air amps by AWG: one conductor, 105 °C insulation, 30 °C ambient. */
     public const AMPS = [
         28 => 3.0,
         26 => 4.5,
@@ -22,6 +22,24 @@ final class Copper
         12 => 45.0,
         10 => 60.0,
         8 => 80.0,
+    ];
+
+    /** What a wire's insulation bears unless the wire says more (electrics.md 11 b), °C. */
+    public const INSULATION_C = 80.0;
+
+    /** Largest fuse by least copper, whatever the insulation bears: wires lie in looms and trim (electrics.md 11 a). */
+    public const CEILING_A = [
+        [0.08, 1.0],
+        [0.2, 2.0],
+        [0.32, 5.0],
+        [0.5, 7.5],
+        [0.75, 10.0],
+        [1.0, 15.0],
+        [1.5, 20.0],
+        [2.5, 30.0],
+        [4.0, 40.0],
+        [6.0, 60.0],
+        [10.0, 80.0],
     ];
 
     public const METRIC_MM2 = [0.22, 0.35, 0.5, 0.75, 1.0, 1.5, 2.5, 4.0, 6.0];
@@ -58,6 +76,30 @@ final class Copper
         return $points[count($points) - 1][1];
     }
 
+    /** The largest fuse that may stand before this much copper (electrics.md 11 a), amps; under the table by its area. */
+    public static function ceilingA(float $areaMm2): float
+    {
+        $ceiling = (self::CEILING_A[0][1] * $areaMm2) / self::CEILING_A[0][0];
+        foreach (self::CEILING_A as [$least, $amps]) {
+            if ($areaMm2 >= $least - 1e-9) {
+                $ceiling = $amps;
+            }
+        }
+
+        return $ceiling;
+    }
+
+    /**
+     * The least copper of a lead by where it lies (electrics.md 11 c): on a boat ISO 10133 asks for more. What it moves on adds
+     * nothing to the area but wants fine strands.
+     *
+     * @param  int  $cores  of its cable; more than one count as sheathed together
+     */
+    public static function leastMm2(string $place, int $cores = 1): float
+    {
+        return $place !== 'boat' ? 0.5 : ($cores > 1 ? 0.75 : 1.0);
+    }
+
     /**
      * Amps allowed in this place. 0 where the place is hotter than the insulation bears.
      *
@@ -65,7 +107,7 @@ final class Copper
      */
     public static function allowedA(
         float $areaMm2,
-        float $insulationC = 105.0,
+        float $insulationC = self::INSULATION_C,
         float $ambientC = 30.0,
         int $bundle = 1,
     ): float {

@@ -88,6 +88,21 @@ final class Shown
         return $size < 0.09995 ? self::plain($a * 1e3, 1).' mA' : self::plain($a, $size < 9.995 ? 2 : 1).' A';
     }
 
+    /**
+     * Two currents side by side, with as many digits as it takes to tell them apart.
+     *
+     * @return array{string, string}
+     */
+    public static function ampsApart(float $a, float $b): array
+    {
+        [$one, $other] = [self::amps($a), self::amps($b)];
+        for ($digits = 3; $one === $other && $a !== $b && $digits <= 6; $digits++) {
+            [$one, $other] = [self::plain($a, $digits).' A', self::plain($b, $digits).' A'];
+        }
+
+        return [$one, $other];
+    }
+
     public static function watts(float $w): string
     {
         return abs($w) < 0.0995 ? self::plain($w * 1e3, 0).' mW' : self::plain($w, abs($w) < 9.95 ? 2 : 1).' W';

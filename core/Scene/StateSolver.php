@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace BenchGlow\Scene;
 
 use BenchGlow\Build\Build;
+use BenchGlow\Build\Device\FuseTapDevice;
 use BenchGlow\Network\Compiled;
 use BenchGlow\Network\Solution;
 use BenchGlow\Network\Solver;
@@ -61,12 +62,15 @@ final class StateSolver
     ): ?string {
         $reasons = $solution->reasons;
         foreach ($build->supplies as $id => $supply) {
-            $limit =
-                $supply->maxCurrentA !== null
-                    ? self::SHORT_TIMES * $supply->maxCurrentA
-                    : (0.5 * $supply->volts($name)) / max($supply->ohm, 1e-3);
-            if ($supplyAmps[$id] > $limit) {
+            $given = $supplyAmps[$id];
+            $half = (0.5 * $supply->volts($name)) / max($supply->ohm, 1e-3);
+            $limited = $supply->limitA() !== null;
+            $short = $limited || $supply->maxCurrentA === null ? $half : self::SHORT_TIMES * $supply->maxCurrentA;
+            if ($given > $short) {
                 $reasons[] = 'short through '.self::through($build, $amps)." from {$id}";
+            } elseif ($given > $supply->faultA()) {
+                // Its own limit lets the volts fall before anything burns: an overload, not a short (electrics.md 11 f).
+                $reasons[] = "{$id} is overloaded";
             }
         }
         $shorted = $reasons === $solution->reasons ? self::shorted($build, $amps) : null;
@@ -78,27 +82,52 @@ final class StateSolver
     }
 
     /**
-     * The fuse a short runs through, else the lead: whichever carries most.
+     * The fuse a short runs through, of several in a row the one that opens first; else the lead that carries most.
      *
      * @param  array<string, float>  $amps
      */
     private static function through(Build $build, array $amps): string
     {
         $most = ['', 0.0];
-        $fuse = ['', 0.0];
         foreach ($build->leads as $lead) {
-            foreach ($lead->inline as $thing) {
-                if ($thing->kind === 'fuse' && abs($amps[$thing->id] ?? 0.0) > $fuse[1]) {
-                    $fuse = [$thing->id, abs($amps[$thing->id])];
-                }
-            }
             foreach (array_keys($lead->cores) as $c) {
                 $a = abs($amps["{$lead->id}.".($c + 1).'.1'] ?? 0.0);
                 $most = $a > $most[1] ? [$lead->id, $a] : $most;
             }
         }
+        $fuse = null;
+        foreach (self::fuses($build) as $id => [$branch, $value]) {
+            if (abs($amps[$branch] ?? 0.0) > 0.5 * $most[1] && ($fuse === null || $value < $fuse[1])) {
+                $fuse = [$id, $value];
+            }
+        }
 
-        return $fuse[1] > 0.5 * $most[1] ? $fuse[0] : $most[0];
+        return $fuse[0] ?? $most[0];
+    }
+
+    /** @return array<string, array{string, float}> everything with a fuse: the branch of it and its amps; INF: not chosen */
+    private static function fuses(Build $build): array
+    {
+        $all = [];
+        foreach ($build->leads as $lead) {
+            foreach ($lead->inline as $thing) {
+                if ($thing->kind === 'fuse') {
+                    $all[$thing->id] = [$thing->id, $thing->fuseA ?? INF];
+                }
+            }
+        }
+        foreach ($build->ways as $way) {
+            if ($way->fuseA !== null) {
+                $all[$way->id] = ["{$way->id}.fuse", $way->fuseA];
+            }
+        }
+        foreach ($build->devices as $id => $device) {
+            if ($device instanceof FuseTapDevice) {
+                $all[$id] = ["{$id}.fuse", $device->fuseA() ?? INF];
+            }
+        }
+
+        return $all;
     }
 
     /** @return array<string, array<string, EmitterState>> */
@@ -183,12 +212,9 @@ final class StateSolver
      */
     private static function shorted(Build $build, array $amps): ?string
     {
-        foreach ($build->leads as $lead) {
-            foreach ($lead->inline as $thing) {
-                $opens = $thing->kind === 'fuse' && $thing->fuseA !== null;
-                if ($opens && abs($amps[$thing->id] ?? 0.0) > self::FUSE_TIMES * $thing->fuseA) {
-                    return $thing->id;
-                }
+        foreach (self::fuses($build) as $id => [$branch, $value]) {
+            if (abs($amps[$branch] ?? 0.0) > self::FUSE_TIMES * $value) {
+                return $id;
             }
         }
 

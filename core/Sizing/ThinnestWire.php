@@ -14,15 +14,15 @@ final readonly class ThinnestWire
      * @param  float  $meanC  what its copper resists at
      * @param  float  $ambientC  the hottest it lies in
      * @param  int  $bundle  wires that lie together, itself among them
-     * @param  bool  $moves  it bends in use: 0.5 mm² or 20 AWG at least
+     * @param  float  $leastMm2  copper it has at least, whatever runs through it
      */
     public function __construct(
         public float $meanC,
         public float $ambientC,
-        public float $insulationC = 105.0,
+        public float $insulationC = Copper::INSULATION_C,
         public int $bundle = 1,
         public string $material = 'copper',
-        public bool $moves = false,
+        public float $leastMm2 = 0.5,
     ) {
     }
 
@@ -37,8 +37,8 @@ final readonly class ThinnestWire
         foreach (Copper::sizes($system) as $gauge) {
             if (
                 $this->dropV($gauge, $amps, $metres) <= $mostDropV * (1 + 1e-12) &&
-                $this->allowedA($gauge) >= $leastA &&
-                ! ($this->moves && self::isTooThinToMove($gauge))
+                $this->fuseA($gauge) >= $leastA &&
+                $gauge->areaMm2 >= $this->leastMm2 - 1e-9
             ) {
                 return $gauge;
             }
@@ -57,8 +57,9 @@ final readonly class ThinnestWire
         return Copper::allowedA($gauge->areaMm2, $this->insulationC, $this->ambientC, $this->bundle);
     }
 
-    private static function isTooThinToMove(Gauge $gauge): bool
+    /** The largest fuse it may lie behind: what it bears here, and never more than its copper's ceiling (electrics.md 11 a). */
+    public function fuseA(Gauge $gauge): float
     {
-        return $gauge->awg !== null ? $gauge->awg > 20 : $gauge->areaMm2 < 0.5;
+        return min($this->allowedA($gauge), Copper::ceilingA($gauge->areaMm2));
     }
 }

@@ -80,7 +80,7 @@ it('recommends a wire that bears the fuse it recommends', function (): void {
 
 it('counts the fuse the way a short sees it', function (): void {
     $a = Analysis::of(Make::edited(Make::shelf(1.0, 5.0), new SetWire('shelf_light_feed', 0.5)));
-    $loop = 2 * 5.0 * Copper::ohmPerM(0.5, 105.0) + 0.001 + 0.02;
+    $loop = 2 * 5.0 * Copper::ohmPerM(0.5, Copper::INSULATION_C) + 0.001 + 0.02;
     expect($a->fuses['F1']->shortA)
         ->toEqualWithDelta(11.8 / $loop, 1e-9)
         ->and($a->fuses['F1']->distanceM)

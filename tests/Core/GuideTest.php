@@ -60,6 +60,8 @@ it('walks through the faulty build as the guide says, every button where it says
         'light.wrong_voltage',
         'intent.not_met',
         'lead.undecided',
+        'wire.too_thin',
+        'strip.heat',
     ]);
 });
 

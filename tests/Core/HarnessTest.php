@@ -10,6 +10,7 @@ use BenchGlow\Edit\FeedBothEnds;
 use BenchGlow\Format\Fields;
 use BenchGlow\Harness\LeadWire;
 use BenchGlow\Harness\OnTheWay;
+use BenchGlow\Parts\Copper;
 use BenchGlow\Quantity\Gauge;
 use Tests\Support\Make;
 
@@ -188,19 +189,19 @@ it('bears less in company and in heat, and resists more', function (): void {
         ->toContain('2.5');
 });
 
-it('never recommends a hair-thin wire past what moves', function (): void {
-    $short = fn (array $route): float => Analysis::of(
-        Make::edited(
-            Make::circuit(
-                Make::bare(),
-                'Row',
-                'led_red_5',
-                ['kind' => 'leds', 'count' => 3, 'per_string' => 3, 'ohm' => 330],
-                0.3,
-            ),
-            new AddItem('routes', new Fields(['id' => 'r0', ...$route])),
-            Make::set('row_light_feed', 'route', ['r0']),
-        ),
-    )->leads['row_light_feed']->recommended->areaMm2;
-    expect($short(['zone' => 'cabin']))->toBeLessThan($short(['zone' => 'hinge']));
+it('never recommends less copper than its place asks for, whatever little runs', function (): void {
+    $least = fn (Document $d): float => Analysis::of($d)->leads['row_light_feed']->recommended->areaMm2;
+    $row = Make::circuit(
+        Make::bare(),
+        'Row',
+        'led_red_5',
+        ['kind' => 'leds', 'count' => 3, 'per_string' => 3, 'ohm' => 330],
+        0.3,
+    );
+    expect($least($row))
+        ->toBe(0.5)
+        ->and($least(Make::edited($row, Make::set('build', 'place', 'boat'))))
+        ->toBe(0.75)
+        ->and(Copper::leastMm2('boat'))
+        ->toBe(1.0);
 });

@@ -67,6 +67,7 @@ it('has exactly these findings where nothing is wrong', function (string $job): 
         'J05' => ['note light.live_when_off lamps'],
         'J10' => ['note light.live_when_off edge'],
         'J11' => ['note supply.standby bank'],
+        'J22' => ['note fuse.may_not_blow F1'],
         'J14' => ['warning resistor.too_hot row_l', 'warning resistor.too_hot row_r'],
     ];
     $open = Review::of(Jobs::all()[$job]->document)->open();

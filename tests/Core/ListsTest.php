@@ -80,7 +80,7 @@ it('says which wire is which, how far, how many, and what is to spare', function
         ->toBe([
             'host' => 'lamp_wire',
             'lead' => 'lead_0.1',
-            'wire' => '0.75 mm²',
+            'wire' => '1 mm²',
             'colour' => null,
             'to' => 'tap_1',
             'function' => 'lamp_wire',

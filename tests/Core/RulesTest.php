@@ -14,6 +14,7 @@ use BenchGlow\Edit\SetWire;
 use BenchGlow\Format\Fields;
 use Tests\Support\Faults;
 use Tests\Support\Make;
+use Tests\Support\RigFaults;
 use Tests\Support\Scenery;
 
 function sound(): Document
@@ -42,6 +43,7 @@ function ruleCases(): array
 
     return [
         ...Faults::cases(),
+        ...RigFaults::cases(),
         'channel.crossed' => [
             $crossed,
             ['warning channel.crossed ring'],
@@ -85,7 +87,7 @@ function ruleCases(): array
                 new SetWire('shelf_light_feed', 0.22),
                 $set('F1', 'fuse_a', 3),
             ),
-            ['warning fuse.may_not_blow F1'],
+            ['danger fuse.exceeds_wire F1', 'warning fuse.may_not_blow F1', 'note wire.too_thin shelf_light_feed'],
             fn () => Make::edited(sound(), $set('F1', 'fuse_a', 3)),
         ],
         'fuse.too_far' => [
@@ -98,7 +100,7 @@ function ruleCases(): array
                 Make::circuit(Make::bare(), 'Shelf', 'strip_warm_12_48', ['kind' => 'strip', 'wanted_m' => 2], 8.0),
                 new SetWire('shelf_light_feed', 0.22),
             ),
-            ['warning feed.drop shelf_light_feed'],
+            ['warning feed.drop shelf_light_feed', 'note wire.too_thin shelf_light_feed'],
             fn () => Make::circuit(Make::bare(), 'Shelf', 'strip_warm_12_48', ['kind' => 'strip', 'wanted_m' => 2], 8.0),
         ],
         'wire.over_amps' => [
@@ -207,7 +209,7 @@ function ruleCases(): array
                 ['kind' => 'strip', 'wanted_m' => 2],
                 1.0,
             ),
-            ['warning supply.driver_overloaded bank'],
+            ['warning supply.driver_overloaded bank', 'note fuse.may_not_blow F1'],
             fn () => Make::circuit(
                 Make::bare([], 'driver_12_60'),
                 'Shelf',

@@ -205,11 +205,11 @@ it('computes copper from its area and temperature', function (): void {
 
 it('allows the table\'s amps at the gauges and less in heat and company', function (): void {
     foreach (Copper::AMPS as $awg => $amps) {
-        expect(Copper::allowedA(Gauge::areaOfAwg($awg)))->toEqualWithDelta($amps, 1e-6);
+        expect(Copper::allowedA(Gauge::areaOfAwg($awg), 105.0))->toEqualWithDelta($amps, 1e-6);
     }
-    $free = Copper::allowedA(0.75);
+    $free = Copper::allowedA(0.75, 105.0);
     expect($free)
-        ->toBeGreaterThan(Copper::allowedA(0.5))
+        ->toBeGreaterThan(Copper::allowedA(0.5, 105.0))
         ->and(Copper::allowedA(0.75, 105, 67.5))
         ->toEqualWithDelta($free * sqrt(0.5), 1e-9)
 
@@ -223,7 +223,8 @@ it('allows the table\'s amps at the gauges and less in heat and company', functi
         ->and(Copper::allowedA(0.75, 105, -10))
         ->toEqualWithDelta($free, 1e-9)
 
-        ->and(Copper::allowedA(0.75, 80, 30))
+        // What does not say counts with 80 °C.
+        ->and(Copper::allowedA(0.75))
         ->toEqualWithDelta($free * sqrt(50 / 75), 1e-9)
         ->and(Copper::allowedA(0.75, 80, 85))
         ->toBe(0.0);
@@ -254,13 +255,54 @@ it('recommends the thinnest wire for drop, fuse and motion', function (): void {
         ->and($w->dropV)
         ->toEqualWithDelta(3 * 6 * 0.017241 * 1.0393, 1e-9);
     expect(WireChoice::of('awg', 12.0, 0.2, 0.5, 0.5)->gauge?->awg)
-        ->toBe(28)
-        ->and(WireChoice::of('awg', 12.0, 0.2, 0.5, 0.5, moves: true)->gauge?->awg)
         ->toBe(20)
-        ->and(WireChoice::of('mm2', 12.0, 0.2, 0.5, 0.5, moves: true)->gauge?->areaMm2)
-        ->toBe(0.5);
-    // Short and heavy: the drop is nothing, the fuse decides. 12 A wants a 20 A fuse, which 18 AWG just bears.
-    expect(WireChoice::of('awg', 12.0, 12.0, 0.2, 0.2)->gauge?->awg)->toBe(18);
+        ->and(WireChoice::of('awg', 12.0, 0.2, 0.5, 0.5, leastMm2: 0.08)->gauge?->awg)
+        ->toBe(28)
+        ->and(WireChoice::of('mm2', 12.0, 0.2, 0.5, 0.5)->gauge?->areaMm2)
+        ->toBe(0.5)
+        ->and(WireChoice::of('mm2', 12.0, 0.2, 0.5, 0.5, leastMm2: Copper::leastMm2('boat'))->gauge?->areaMm2)
+        ->toBe(1.0);
+    // Short and heavy: the drop is nothing, the fuse decides. 12 A wants a 20 A fuse; its copper's ceiling asks for 14 AWG,
+    // whatever heat the insulation would bear.
+    expect(WireChoice::of('awg', 12.0, 12.0, 0.2, 0.2)->gauge?->awg)
+        ->toBe(14)
+        ->and(WireChoice::of('awg', 12.0, 12.0, 0.2, 0.2, insulationC: 200.0)->gauge?->awg)
+        ->toBe(14);
+});
+
+it('never lets a fuse pass the ceiling of its copper', function (float $mm2, float $amps): void {
+    expect(Copper::ceilingA($mm2))->toBe($amps)->and(Copper::ceilingA($mm2 * 1.01))->toBe($amps);
+})->with([
+    [0.22, 2.0],
+    [0.35, 5.0],
+    [0.5, 7.5],
+    [0.75, 10.0],
+    [1.0, 15.0],
+    [1.5, 20.0],
+    [2.5, 30.0],
+    [4.0, 40.0],
+    [6.0, 60.0],
+    [10.0, 80.0],
+    // the gauges: 28 26 24 22 20 18 16 14 12 10 8 AWG
+    [0.080978, 1.0],
+    [0.128759, 1.0],
+    [0.204735, 2.0],
+    [0.325542, 5.0],
+    [0.517632, 7.5],
+    [0.823067, 10.0],
+    [1.308728, 15.0],
+    [2.080959, 20.0],
+    [3.308855, 30.0],
+    [5.261285, 40.0],
+    [8.365771, 60.0],
+]);
+
+it('gives the low end of the fuse where no wire fits', function (): void {
+    $w = WireChoice::of('mm2', 12.0, 20.0, 40.0, 40.0)->toArray();
+    expect($w['recommended'])
+        ->toBeNull()
+        ->and($w['fuse'])
+        ->toBe(['recommended_a' => null, 'low_a' => 20.0 / 0.75, 'high_a' => null]);
 });
 
 it('recommends nothing rather than the thickest regardless', function (

@@ -292,7 +292,7 @@ it('puts the obvious trigger last where it is the wrong one, and says why', func
         ->toBeGreaterThan(1);
     $lid = $ideas[(int) array_search('a switch at hatch lid', $names, true)];
     expect($lid->why)->toStartWith(
-        'It glows whenever it is wanted, and 40 h 37 for nobody. The battery is at its limit after 21 h',
+        'It glows whenever it is wanted, and 41 h 51 for nobody. The battery is at its limit after 21 h',
     );
     // Using an idea is one edit and the circuit follows it.
     $used = Editor::apply($document, $lid->edit ?? []);
@@ -359,7 +359,7 @@ it('finds what the brief says where the build goes against it', function (array 
     [['kind' => 'budget', 'value' => 'at most 500'], null],
     [
         ['kind' => 'budget', 'value' => '0,50'],
-        'The parts whose price is known come to 11.18 EUR; the brief says a budget of 0,50.',
+        'The parts whose price is known come to 11.28 EUR; the brief says a budget of 0,50.',
     ],
 ]);
 

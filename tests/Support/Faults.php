@@ -83,10 +83,10 @@ final class Faults
     }
 
     /** @param  array<string, mixed>  $way */
-    private static function onWay(array $way = []): Document
+    private static function onWay(array $way = [], string $leg = 'common'): Document
     {
         return self::changed(
-            Scenery::tap('common'),
+            Scenery::tap($leg),
             fn (stdClass $b) => ($b->host->ways[0] = (object) [...(array) $b->host->ways[0], ...$way]),
         );
     }
@@ -505,7 +505,7 @@ final class Faults
             ],
             'tap.gauge' => [
                 fn () => self::changed(
-                    self::onWire(['area_mm2' => 0.5]),
+                    self::onWire(['area_mm2' => 0.5, 'fuse_a' => 5]),
                     fn (stdClass $b) => ($b->leads[0]->ends = ['idc_tap', 'solder']),
                 ),
                 ['warning tap.gauge lead_0'],
@@ -515,9 +515,10 @@ final class Faults
                 ),
             ],
             'donor.overloaded' => [
-                fn () => self::onWay(['kind' => 'panel_channel', 'load_a' => 7.8]),
-                ['warning donor.overloaded w4', 'note supply.hours bank'],
-                fn () => self::onWay(['load_a' => 2]),
+                fn () => self::onWay(['kind' => 'panel_channel', 'load_a' => 7.3], 'other'),
+                ['warning tap.live_leg tap', 'warning donor.overloaded w4', 'note supply.hours bank'],
+                // On the live side of the donor's fuse only its own load runs through it.
+                fn () => self::onWay(['kind' => 'panel_channel', 'load_a' => 7.3]),
             ],
             'donor.fuse_enlarged' => [
                 fn () => self::onWay(['fuse_a' => 20, 'box_max_a' => 15]),
@@ -622,7 +623,7 @@ final class Faults
             ],
             'resistor.shared' => [
                 fn () => self::row(0, 2, 180),
-                ['danger led.over_limit row', 'warning led.thin_headroom row', 'warning resistor.shared R1'],
+                ['danger led.over_limit row', 'warning resistor.shared R1'],
                 fn () => self::row(390, 2, null),
             ],
             'light.always_lit' => [
@@ -769,13 +770,13 @@ final class Faults
             'switch.mercury' => [
                 fn () => self::changed(
                     self::switched('tilt_ball', 0.2),
-                    fn (stdClass $b) => ($b->parts[2]->label = 'Mercury tilt switch'),
+                    fn (stdClass $b) => ($b->parts[2]->mercury = true),
                 ),
                 ['warning switch.mercury s'],
                 fn () => self::switched('tilt_ball', 0.2),
             ],
             'gear.altered' => [
-                fn () => self::placed('wearable', ['surface' => 'helmet shell']),
+                fn () => self::placed('wearable', ['surface' => 'buoyancy aid, metal buckle']),
                 ['warning gear.altered shelf_light'],
                 fn () => self::placed('wearable', ['surface' => 'shoulder strap']),
             ],

@@ -81,7 +81,7 @@ final class Jobs
         array $host = [],
     ): Document {
         $all = [
-            ['id' => 'w', 'kind' => 'wire', 'area_mm2' => 0.75],
+            ['id' => 'w', 'kind' => 'wire', 'area_mm2' => 1.0],
             ['id' => 'hair', 'kind' => 'wire', 'area_mm2' => 0.22],
         ];
         foreach ($parts as $id => $key) {

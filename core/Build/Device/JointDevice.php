@@ -7,6 +7,12 @@ namespace BenchGlow\Build\Device;
 /** A joint: one pin, any number of leads. */
 final readonly class JointDevice extends Device
 {
+    /** Amps it shall have left for later. */
+    public function spareA(): float
+    {
+        return $this->fields->number('spare_a');
+    }
+
     public function kind(): string
     {
         return 'joint';

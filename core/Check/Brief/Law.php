@@ -12,6 +12,25 @@ use BenchGlow\Build\Light;
 /** Features of a light that regulations ask about; which regulation is for the builder to look up. */
 final class Law
 {
+    /** What answers a finding on where a light is seen from. */
+    public const INSIDE = 'It is seen from inside only';
+
+    /** Ways a light can face, as the fact of it is written. */
+    private const WAYS = [
+        'inside' => '/\\b(inside|into|down)\\b/i',
+        'forward' => '/\\b(front|forward|ahead)\\b/i',
+        'outside' => '/\\b(outside|outboard|forward|ahead|astern|abeam|up)\\b/i',
+    ];
+
+    /** By the fact of where it faces; what it is called and on which side it sits says nothing of that. */
+    public static function faces(Light $light, string $way): bool
+    {
+        $faces = $light->fields->text('faces');
+
+        return preg_match(self::WAYS[$way], $faces) === 1 &&
+            ($way === 'inside' || preg_match(self::WAYS['inside'], $faces) !== 1);
+    }
+
     /** A fact of the brief says the build is used there. */
     public static function named(Analysis $analysis, string $kind): bool
     {

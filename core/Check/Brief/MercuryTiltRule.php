@@ -25,11 +25,7 @@ final class MercuryTiltRule implements Rule
     {
         $findings = [];
         foreach ($analysis->build->devices as $id => $device) {
-            $named = "{$device->part->label} {$device->ownLabel()}";
-            if (
-                $device->part->style === 'tilt' &&
-                preg_match('/mercury|quicksilver/i', $named) === 1
-            ) {
+            if ($device->part->mercury) {
                 $better = Catalogue::part('tilt_ball');
                 $findings[] = new Finding(
                     $this->id(),

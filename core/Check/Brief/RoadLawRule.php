@@ -9,6 +9,7 @@ use BenchGlow\Build\Light;
 use BenchGlow\Check\Finding;
 use BenchGlow\Check\Rule;
 use BenchGlow\Check\Severity;
+use BenchGlow\Edit\SetField;
 use BenchGlow\Light\Colour;
 use BenchGlow\Quantity\Words;
 
@@ -39,6 +40,8 @@ final class RoadLawRule implements Rule
                     $light->id,
                     Words::first($light->label).
                         ": {$why}. Check the rules where it will be used; brake and turn functions stay as approved.",
+                    Law::INSIDE,
+                    new SetField($light->id, 'faces', 'inside'),
                 );
             }
         }
@@ -48,12 +51,12 @@ final class RoadLawRule implements Rule
 
     private static function why(Analysis $analysis, Light $light): ?string
     {
-        $faces = $light->fields->text('faces').' '.$light->fields->text('side');
-        $forward = preg_match('/\\b(front|forward|ahead)\\b/i', $faces) === 1;
+        $forward = Law::faces($light, 'forward');
         $colours = array_values($light->emitters());
         $white = array_intersect(['white', 'warm_white', 'cool_white'], $colours) !== [];
 
         return match (true) {
+            Law::faces($light, 'inside') => null,
             $colours === ['blue'] => 'blue light',
             $forward && in_array('red', $colours, true) => 'red light forward',
             $forward && $white => 'an extra white light forward',

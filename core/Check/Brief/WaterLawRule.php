@@ -9,13 +9,12 @@ use BenchGlow\Build\Light;
 use BenchGlow\Check\Finding;
 use BenchGlow\Check\Rule;
 use BenchGlow\Check\Severity;
+use BenchGlow\Edit\SetField;
 use BenchGlow\Quantity\Words;
 
 /** Lights on a boat that could be taken for, or mask, navigation lights (safety.md). */
 final class WaterLawRule implements Rule
 {
-    private const OUTSIDE = '/\\b(outside|outboard|bow|stern|mast|port|starboard|hull|forward|astern)\\b/i';
-
     public function id(): string
     {
         return 'law.water';
@@ -28,8 +27,7 @@ final class WaterLawRule implements Rule
         }
         $findings = [];
         foreach ($analysis->build->lights as $light) {
-            $faces = $light->fields->text('faces').' '.$light->fields->text('side');
-            $outside = preg_match(self::OUTSIDE, $faces) === 1;
+            $outside = Law::faces($light, 'outside');
             $why = $outside ? self::why($analysis, $light) : null;
             if ($why !== null) {
                 $findings[] = new Finding(
@@ -39,6 +37,8 @@ final class WaterLawRule implements Rule
                     $light->id,
                     Words::first($light->label).
                         ": {$why}. Navigation lights must not be imitated or masked; check the rules of the water it will lie on, and keep it off under way.",
+                    Law::INSIDE,
+                    new SetField($light->id, 'faces', 'inside'),
                 );
             }
         }

@@ -56,7 +56,7 @@ final class AnodeMismatchRule implements Rule
                                     ($commonPlus ? 'plus' : 'minus').
                                     " in common, and `{$id}` switches the ".
                                     ($commonPlus ? 'plus' : 'minus').
-                                    ': its colours cannot be told apart. Take a controller for common '.
+                                    ': it stays dark. Take a controller for common '.
                                     ($commonPlus ? 'plus' : 'minus').
                                     '.',
                             );

@@ -9,6 +9,7 @@ use BenchGlow\Check\Finding;
 use BenchGlow\Check\Rule;
 use BenchGlow\Check\Severity;
 use BenchGlow\Edit\SetField;
+use BenchGlow\Quantity\Extreme;
 use BenchGlow\Quantity\Shown;
 
 /** A fuse that its own load will open sooner or later (electrics.md 5). */
@@ -19,10 +20,26 @@ final class FuseTooSmallRule implements Rule
         return 'fuse.too_small';
     }
 
+    /** Supplies feed each other, or a short is on: what runs then is no load. */
+    private static function astray(Analysis $analysis): bool
+    {
+        foreach ($analysis->scenes() as $scene) {
+            if (
+                preg_match('/short through \S+ from /', $scene->lit->reason ?? '') === 1 ||
+                Extreme::least($scene->lit->supplyAmps) < -0.05
+            ) {
+                return true;
+            }
+        }
+
+        return false;
+    }
+
     public function check(Analysis $analysis): array
     {
         $findings = [];
-        foreach ($analysis->fuses as $fuse) {
+        // Current that only equalises two supplies, or a short, asks for no larger fuse.
+        foreach (self::astray($analysis) ? [] : $analysis->fuses as $fuse) {
             if ($fuse->fuseA === null || $fuse->fuseA >= $fuse->window->lowA - 1e-9) {
                 continue;
             }

@@ -14,8 +14,6 @@ use BenchGlow\Quantity\Words;
 /** A return on paint, on a surface nobody has looked at, or on a fastening that carries no lug (safety.md). */
 final class GroundRule implements Rule
 {
-    private const FORBIDDEN = '/\\b(belt|steer\\w*|brake|fuel|suspension|restraint|airbag)\\b/i';
-
     public function id(): string
     {
         return 'ground.unclean';
@@ -33,14 +31,18 @@ final class GroundRule implements Rule
                 continue;
             }
             $label = $ground->label;
-            if (preg_match(self::FORBIDDEN, $label) === 1) {
+            if ($ground->fastens !== '') {
                 $findings[] = new Finding(
                     $this->id(),
                     Severity::Danger,
                     $lead->circuit,
                     $id,
                     Words::first($label).
-                        ' carries no lug: belt, steering, brake, fuel, suspension and restraint fastenings stay untouched. Take a clean stud.',
+                        ' is a fastening of the '.
+                        str_replace('_', ' ', $ground->fastens).
+                        ' and carries no lug: belt, steering, brake, fuel, suspension and restraint fastenings stay untouched, and so do the bus bar\'s own screws. Take a clean stud.',
+                    'It holds nothing of the kind',
+                    new SetField($id, 'fastens', null),
                 );
             } elseif ($ground->surface === 'painted') {
                 $findings[] = new Finding(

@@ -28,6 +28,8 @@ final class LedThinHeadroomRule implements Rule
                 continue;
             }
             $per = min($light->count(), $light->fields->integer('per_string', 1));
+            // A resistor in its lead holds the current as well as one at the LEDs.
+            $volts += self::inLeadV($analysis, $light->id);
             $left = $volts - $per * $light->part->number('vf_v');
             if ($left >= 0.15 * $volts) {
                 continue;
@@ -46,5 +48,21 @@ final class LedThinHeadroomRule implements Rule
         }
 
         return $findings;
+    }
+
+    /** Volts across the resistors in line on its ways, lit at the normal supply. */
+    private static function inLeadV(Analysis $analysis, string $light): float
+    {
+        $state = $analysis->litState($light, 'nominal');
+        $volts = [];
+        foreach ($analysis->paths->waysTo($light) as $steps) {
+            foreach ($steps as $step) {
+                if ($step->kind === 'resistor') {
+                    $volts[$step->id] = abs((float) $state->between($step->from, $step->to));
+                }
+            }
+        }
+
+        return array_sum($volts);
     }
 }

@@ -45,7 +45,9 @@ final class StandbyDrawRule implements Rule
                         Shown::plain($week, 1).
                         ' Ah a week, '.
                         Shown::percent($share).
-                        ' of what it has to give.',
+                        ' of what it has to give. Left alone it is flat in '.
+                        Shown::plain(max(1.0, 7.0 / $share), 0).
+                        (7.0 / $share < 1.5 ? ' day.' : ' days.'),
                 );
             }
         }

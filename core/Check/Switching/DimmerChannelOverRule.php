@@ -26,6 +26,7 @@ final class DimmerChannelOverRule implements Rule
         foreach (Contacts::of($analysis, ControllerDevice::class) as [$contact, $device]) {
             $amps = $analysis->peakA($contact->id);
             if ($contact->maxA !== null && $amps > 0.8 * $contact->maxA + 1e-9) {
+                [$gives, $takes] = Shown::ampsApart($contact->maxA, $amps);
                 $findings[$contact->thing] ??= new Finding(
                     $this->id(),
                     $amps > $contact->maxA ? Severity::Danger : Severity::Warning,
@@ -33,11 +34,12 @@ final class DimmerChannelOverRule implements Rule
                     $contact->thing,
                     Words::first(Contacts::name($device)).
                         ' gives '.
-                        Shown::amps($contact->maxA).
+                        $gives.
                         ' on a channel; '.
                         substr((string) strrchr($contact->id, '.'), 1).
                         ' takes '.
-                        Shown::amps($amps).
+                        $takes.
+                        ($amps > $contact->maxA ? '' : ', over 80 % of it').
                         '. Put an amplifier behind it, or split the run.',
                 );
             }

@@ -15,6 +15,7 @@ use BenchGlow\Format\Fields;
 use BenchGlow\Parts\Catalogue;
 use BenchGlow\Quantity\Shown;
 use BenchGlow\Quantity\Words;
+use BenchGlow\Sizing\Preferred;
 
 /** A load-driven flasher under its least watts runs fast (electrics.md 9). */
 final class FlasherFastRule implements Rule
@@ -30,10 +31,11 @@ final class FlasherFastRule implements Rule
         foreach ($analysis->build->devices as $id => $device) {
             $part = $device->part;
             $least = $part->style === 'flasher' && $part->minLoadW > 0.0 ? $part->minLoadW : null;
-            $volts = $analysis->build->mainSupply()->nominalV ?? 12.0;
+            $volts = self::ratedV($analysis);
             $watts = $least === null ? null : self::leastWatts($analysis, $id, $volts);
             if ($watts !== null && $watts < $least) {
-                $ohm = $volts ** 2 / ($least - $watts);
+                // The next value down that is sold: a load a little too heavy flashes, one a little too light does not.
+                $ohm = self::preferred($volts ** 2 / ($least - $watts));
                 $max = $analysis->build->mainSupply()->maxV ?? 14.4;
                 $findings[] = new Finding(
                     $this->id(),
@@ -57,6 +59,27 @@ final class FlasherFastRule implements Rule
         }
 
         return $findings;
+    }
+
+    /** The lamps' rated volts: those a host lamp states, else 12 or 24 V (electrics.md 9). */
+    private static function ratedV(Analysis $analysis): float
+    {
+        foreach ($analysis->build->wires as $wire) {
+            foreach ($wire->flashes() ? $wire->loads : [] as $load) {
+                if ($load->atV !== null) {
+                    return $load->atV;
+                }
+            }
+        }
+
+        return ($analysis->build->mainSupply()->nominalV ?? 12.0) > 18.0 ? 24.0 : 12.0;
+    }
+
+    private static function preferred(float $ohm): float
+    {
+        $below = array_filter(Preferred::E12->values(), fn (float $v): bool => $v <= $ohm * (1 + 1e-9));
+
+        return $below === [] ? $ohm : max($below);
     }
 
     private static function electronic(Analysis $analysis, string $id): ?Batch

@@ -32,11 +32,38 @@ final class RelayChattersRule implements Rule
                     ($analysis->build->devices[$k] ?? null)?->circuit(),
                     $k,
                     Words::first(Situation::said($analysis, $scene->inputs)).
-                        ", the relay `{$k}` chatters: its own contact cuts its coil. Feed the coil from before the contact.",
+                        ', '.
+                        $this->case($analysis, $scene->reason->devices(), $scene->reason->senses[0]),
                 );
             }
         }
 
         return array_values($findings);
+    }
+
+    /**
+     * Relays that cut each other, one that cuts itself, or one whose load pulls its volts down.
+     *
+     * @param  list<string>  $devices
+     */
+    private function case(Analysis $analysis, array $devices, string $sense): string
+    {
+        $relays = array_values(array_filter($devices, fn (string $d): bool => isset($analysis->build->devices[$d])));
+        if (count($relays) > 1) {
+            return 'the relays `'.implode('`, `', $relays).
+                '` chatter: the contact of one cuts the coil of the other. Feed one of the coils from before both contacts.';
+        }
+        $k = $relays[0];
+        $coil = $analysis->bodies->senses[$sense] ?? null;
+        foreach ($coil === null ? [] : [$coil->from, $coil->to] as $pin) {
+            foreach ($analysis->paths->around($pin) as $step) {
+                if ($step->kind === 'contact' && str_starts_with($step->id, "{$k}.")) {
+                    return "the relay `{$k}` chatters: its own contact cuts its coil. Feed the coil from before the contact.";
+                }
+            }
+        }
+
+        return "the relay `{$k}` chatters: as soon as it pulls in, its load takes the volts its coil needs. ".
+            'Feed the coil by a lead of its own, or the load by a thicker one.';
     }
 }

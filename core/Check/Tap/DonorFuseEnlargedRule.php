@@ -29,7 +29,7 @@ final class DonorFuseEnlargedRule implements Rule
             $limit = match (true) {
                 $host instanceof HostWay => $host->boxMaxA,
                 $host->areaMm2 === null => null,
-                default => Copper::allowedA($host->areaMm2, 105.0, 30.0, 1),
+                default => min(Copper::allowedA($host->areaMm2), Copper::ceilingA($host->areaMm2)),
             };
             if ($fuse === null || $limit === null || $fuse <= $limit + 1e-9 || isset($findings[$tap->id()])) {
                 continue;

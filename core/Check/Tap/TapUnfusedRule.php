@@ -35,7 +35,7 @@ final class TapUnfusedRule implements Rule
                 continue;
             }
             [$thinnest, $fused] = self::upToTheNextFuse($analysis, $tap->lead, $tap->pin);
-            $allowed = $thinnest === null ? INF : $analysis->leads[$thinnest]->allowedA;
+            $allowed = $thinnest === null ? INF : $analysis->leads[$thinnest]->wire->fuseA();
             $donor = str_ends_with($tap->pin, '.line') ? null : $tap->fuseA($analysis);
             // A fuse right at the tap protects everything behind it.
             if ($fused <= $analysis->build->settings->fuseDistanceM || ($donor !== null && $donor <= $allowed)) {

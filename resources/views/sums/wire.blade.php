@@ -29,7 +29,12 @@
         :sum="$sum"
         name="moves"
         label="that"
-        :options="['still' => 'lies still', 'moves' => 'moves or runs under a floor']"
+        :options="[
+            'still' => 'lies still',
+            'moves' => 'moves or runs under a floor',
+            'boat' => 'lies on a boat',
+            'housing' => 'stays inside a housing, up to 0.3 m',
+        ]"
     />
 @endsection
 @section('answer')
@@ -52,7 +57,7 @@
         height="120"
         role="img"
         aria-label="Source, fuse and wire, its section to scale"
-    >{!! App\Support\Svg::shapes($sum->wireDrawing($own->gauge, $own->fuse?->recommendedA)) !!}</svg>
+    >{!! App\Support\Svg::shapes($sum->wireDrawing($own->gauge, $own->gauge === null ? null : $own->fuse->recommendedA)) !!}</svg>
     <dl class="results">
         @foreach ($both as $system => $choice)
             <div>
