@@ -18,6 +18,8 @@ use BenchGlow\Build\Light;
 use BenchGlow\Build\Names;
 use BenchGlow\Check\Finding;
 use BenchGlow\Check\Review;
+use BenchGlow\Check\Together;
+use BenchGlow\Check\Tried;
 use BenchGlow\Quantity\Shown;
 use BenchGlow\Quantity\Words;
 
@@ -46,6 +48,9 @@ final class Frame
 
     /** @var list<Trigger>|null */
     private ?array $triggers = null;
+
+    /** @var list<Finding>|null */
+    private ?array $pins = null;
 
     public function __construct(
         public readonly Build $build,
@@ -163,7 +168,15 @@ final class Frame
     /** @return list<Finding> open, for the chosen circuit, worst first */
     public function pins(): array
     {
-        return $this->review->open($this->circuit?->id);
+        return $this->pins ??= Together::of($this->analysis, $this->review->open($this->circuit?->id));
+    }
+
+    /** A finding's act as it was tried; null where it has none, or it does not help. */
+    public function tried(Finding $finding): ?Tried
+    {
+        $tried = $finding->edit === null ? null : $this->analyses->tried($this->document, $this->preference, $finding);
+
+        return $tried?->helps === true ? $tried : null;
     }
 
     /** @return list<Finding> set aside with a reason */
@@ -192,9 +205,8 @@ final class Frame
         $said = array_map(fn (Trigger $t): string => Words::first($t->label)." {$t->stands}.", $this->triggers());
         $weakest = $this->meter->weakest();
         if ($weakest !== null) {
-            $lit = $weakest['flux'] > 0.002 ? 'lit' : 'dark';
-            $said[] =
-                "{$this->circuit->label} {$lit}, ".Shown::figure($weakest['volts']).' volts at the weakest lamp,';
+            $said[] = $this->circuit->label.
+                ($weakest['lit'] ? ' lit, '.Shown::figure($weakest['volts']).' volts at the weakest lamp,' : ' dark,');
         }
 
         return implode(' ', [...$said, count($this->pins()).' pins.']);

@@ -18,7 +18,7 @@ final class Meter
     {
     }
 
-    /** @return array{volts: float, name: string, flux: float, seen: float, uniformity: float}|null the dimmest unit of the circuit */
+    /** @return array{lit: bool, volts: float, name: string, flux: float, seen: float, uniformity: float}|null the dimmest unit of the circuit */
     public function weakest(?Analysis $analysis = null): ?array
     {
         $analysis ??= $this->frame->analysis;
@@ -38,6 +38,7 @@ final class Meter
         };
 
         return [
+            'lit' => $worst['lit'],
             'volts' => $e->volts[$worst['unit']],
             'name' => $analysis->build->lights[$worst['light']]->label.$place,
             'flux' => $e->least(),
@@ -49,7 +50,7 @@ final class Meter
     /**
      * The same before the newest change, where it made a visible difference.
      *
-     * @return array{flux: float, volts: float, uniformity: float}|null
+     * @return array{lit: bool, flux: float, volts: float, uniformity: float}|null
      */
     public function was(): ?array
     {
@@ -128,7 +129,8 @@ final class Meter
     public function wasWords(): ?string
     {
         [$was, $now] = [$this->was(), $this->weakest()];
-        if ($was === null || $now === null) {
+        // A lamp that was dark and now glows, or the other way round, is another state, not a better one.
+        if ($was === null || $now === null || ! $was['lit'] || ! $now['lit']) {
             return null;
         }
         $even = abs($was['uniformity'] - $now['uniformity']) >= 0.005;

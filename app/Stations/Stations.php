@@ -8,6 +8,7 @@ use App\Stations\Brief\BriefStation;
 use App\Stations\Circuit\CircuitStation;
 use App\Stations\Forms\AcceptForm;
 use App\Stations\Forms\AddCircuitForm;
+use App\Stations\Forms\LengthsForm;
 use App\Stations\Forms\RemoveForm;
 use App\Stations\Forms\SetForm;
 use App\Stations\Forms\SetWhenForm;
@@ -36,6 +37,7 @@ final class Stations
         AddCircuitForm::class,
         RemoveForm::class,
         AcceptForm::class,
+        LengthsForm::class,
     ];
 
     /** @var array<string, Station> key => station, in the order of the run */

@@ -72,7 +72,7 @@ final readonly class Blame
 
             return $contact === null
                 ? 'nothing on its way opens: '.$this->source()
-                : "contact {$contact} is made";
+                : "contact `{$contact}` is made";
         }
 
         return $this->throughLoad() ?? $this->mostLost();
@@ -88,7 +88,7 @@ final readonly class Blame
         }
         $open = $this->first($this->paths, false);
 
-        return $open === null ? $this->openEnd() : "contact {$open} is broken";
+        return $open === null ? $this->openEnd() : "contact `{$open}` is broken";
     }
 
     /** The first contact on its way that is made, or broken. */
@@ -268,7 +268,7 @@ final readonly class Blame
         return Shown::percent($least)." of its light is {$away} than {$this->wanted}, ".
             Shown::percent($from).' to '.
             Shown::percent($to).
-            ($contact === null ? '' : "; it comes through contact {$contact}");
+            ($contact === null ? '' : "; it comes through contact `{$contact}`");
     }
 
     private function flashing(): string
@@ -277,7 +277,7 @@ final readonly class Blame
             foreach ($steps as $step) {
                 $amps = $this->scene->dark === null ? null : $this->scene->dark->amps[$step->id] ?? null;
                 if ($step->kind === 'contact' && $amps !== null && abs($amps) < self::PASSES_A) {
-                    return "contact {$step->id} flashes";
+                    return "contact `{$step->id}` flashes";
                 }
             }
         }

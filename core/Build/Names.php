@@ -73,6 +73,12 @@ final readonly class Names
     /** A sentence of a finding or a refusal with names where it has ids: quoted, or with a sign no word has. */
     public function sentence(string $sentence): string
     {
+        $sentence = (string) preg_replace_callback(
+            '/\bcontact `(\w+)\.(\w+)`(?: (is made|is broken))?/',
+            fn (array $m): string => $this->contact($m[1], $m[2], $m[3] ?? '') ?? $m[0],
+            $sentence,
+        );
+
         return (string) preg_replace_callback(
             '/(?:\b([a-z]+) )?(`[A-Za-z]\w*(?:\.\w+)*`|\b[A-Za-z]\w*[_.]\w+(?:\.\w+)*)/',
             function (array $m): string {
@@ -89,6 +95,23 @@ final readonly class Names
             },
             $sentence,
         );
+    }
+
+    /** A contact as one says it: the only one of a switch, one of several, or a wire of the host that is live. */
+    private function contact(string $id, string $contact, string $is): ?string
+    {
+        $index = $this->before->has($id) ? $this->before : $this->after;
+        if (! $index->has($id)) {
+            return null;
+        }
+        $name = Words::within($this->name($id));
+        if (str_starts_with($index->sections[$id] ?? '', 'host.')) {
+            return $is === '' ? $name : $name.($is === 'is made' ? ' is live' : ' is not live');
+        }
+        $part = $index->item($index->item($id)->text('part'));
+        $which = count($part->objects('contacts')) > 1 ? "contact {$contact} of {$name}" : "the contact of {$name}";
+
+        return trim("{$which} {$is}");
     }
 
     /** "Galley shelf: fed at both ends"; of the build itself only what was done. */

@@ -10,7 +10,11 @@ use BenchGlow\Edit\Edits;
 /** Something a rule saw: where, how bad, in a sentence, and the edit that mends it where the program can. */
 final readonly class Finding
 {
-    /** @param  Edit|null  $edit  that mends it */
+    /**
+     * @param  Edit|null  $edit  that mends it
+     * @param  string|null  $many  how several like it are told in one, after their number: "leads have no length."
+     * @param  list<Finding>  $also  the others that stand in this one
+     */
     public function __construct(
         public string $rule,
         public Severity $severity,
@@ -20,21 +24,53 @@ final readonly class Finding
         public ?string $fix = null,
         public ?Edit $edit = null,
         public ?string $acceptedBecause = null,
+        public ?string $many = null,
+        public array $also = [],
     ) {
     }
 
     public function accepted(string $reason): self
+    {
+        return $this->told($this->message, $this->fix, $this->edit, $reason, $this->also);
+    }
+
+    /** The same without what it offered to do. */
+    public function withoutFix(): self
+    {
+        return $this->told($this->message, null, null, $this->acceptedBecause, $this->also);
+    }
+
+    /**
+     * Several as one.
+     *
+     * @param  list<Finding>  $also
+     */
+    public function together(array $also, string $message, ?string $fix, ?Edit $edit): self
+    {
+        return $this->told($message, $fix, $edit, $this->acceptedBecause, $also);
+    }
+
+    /** @param  list<Finding>  $also */
+    private function told(string $message, ?string $fix, ?Edit $edit, ?string $because, array $also): self
     {
         return new self(
             $this->rule,
             $this->severity,
             $this->circuit,
             $this->subject,
-            $this->message,
-            $this->fix,
-            $this->edit,
-            $reason,
+            $message,
+            $fix,
+            $edit,
+            $because,
+            $this->many,
+            $also,
         );
+    }
+
+    /** @return list<string> everything it is about */
+    public function places(): array
+    {
+        return [$this->subject, ...array_map(fn (self $f): string => $f->subject, $this->also)];
     }
 
     /** @return array<string, mixed> */
@@ -47,6 +83,7 @@ final readonly class Finding
             'subject' => $this->subject,
             'message' => $this->message,
             'fix' => $this->edit === null ? null : ['label' => $this->fix, 'edit' => Edits::write($this->edit)],
+            ...$this->also === [] ? [] : ['places' => $this->places()],
         ];
     }
 }

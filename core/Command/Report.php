@@ -11,8 +11,9 @@ use BenchGlow\Analysis\Judgement;
 use BenchGlow\Analysis\LeadFigures;
 use BenchGlow\Analysis\Mismatch;
 use BenchGlow\Build\Circuit;
-use BenchGlow\Check\Finding;
 use BenchGlow\Check\Review;
+use BenchGlow\Check\Together;
+use BenchGlow\Check\Tries;
 use BenchGlow\Harness\HostLoad;
 use BenchGlow\Lists\PartsList;
 use BenchGlow\Scene\EmitterState;
@@ -75,11 +76,29 @@ final class Report
                 ],
                 array_values($analysis->leads),
             ),
-            'findings' => array_map(fn (Finding $f): array => $f->toArray(), $review->open()),
+            'findings' => self::findings($review),
             'parts_list' => PartsList::of($analysis),
             'cut_list' => PartsList::cuts($analysis),
             'to_insulate' => PartsList::toInsulate($analysis),
         ];
+    }
+
+    /** @return list<array<string, mixed>> alike ones as one; every fix tried, and offered only where it helps */
+    private static function findings(Review $review): array
+    {
+        $analysis = $review->analysis;
+        $tries = new Tries($analysis->build->document, $analysis->wireSystem, $analysis->units);
+        $all = [];
+        foreach (Together::of($analysis, $review->open()) as $finding) {
+            $tried = $tries->of($finding);
+            $all[] = [
+                ...($tried?->helps === true ? $finding : $finding->withoutFix())->toArray(),
+                ...$tried?->helps === true && $tried->reaches !== null ? ['reaches' => $tried->reaches] : [],
+                ...$tried?->helps === true && $tried->worse !== [] ? ['then' => $tried->worse] : [],
+            ];
+        }
+
+        return $all;
     }
 
     /** @return list<Scene> */

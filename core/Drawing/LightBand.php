@@ -259,8 +259,10 @@ final class LightBand
             $states,
             fn (EmitterState $e): bool => $e->greatest() > $this->sketch->analysis->build->settings->darkTo,
         );
+        // Of several channels the dimmest lit one, as the meter's weakest lamp: one place has one figure.
+        uasort($lit, fn (EmitterState $a, EmitterState $b): int => $a->least() <=> $b->least());
         $first = array_values($lit)[0] ?? (array_values($states)[0] ?? null);
-        if ($first !== null && $first->volts !== []) {
+        if ($lit !== [] && $first !== null && $first->volts !== []) {
             $put(Shown::reading($first->volts[0]), $left, $under + 21.0, 'figure', 'start');
             if (count($first->volts) > 1) {
                 $put(Shown::reading($first->volts[count($first->volts) - 1]), $right, $under + 21.0, 'figure', 'end');

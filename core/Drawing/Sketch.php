@@ -47,7 +47,9 @@ final class Sketch
         $this->scheme = $scheme ?? Scheme::of($analysis->build, $analysis->harness, $analysis->bodies, $circuit);
         $this->state = $scene->lit;
         foreach ($findings as $n => $finding) {
-            $this->pins[$finding->subject] ??= [$n + 1, $finding->severity->value];
+            foreach ($finding->places() as $place) {
+                $this->pins[$place] ??= [$n + 1, $finding->severity->value];
+            }
         }
     }
 

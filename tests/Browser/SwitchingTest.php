@@ -50,7 +50,7 @@ it('throws triggers, reads a meter, applies a way and takes it back, by mouse', 
     $w->sees('#head-sentence', 'does not glow as it should');
     expect($w->text('.truth'))
         ->toContain('situations are not as they should be')
-        ->toContain('contact switch of saloon floor, c is made');
+        ->toContain('the contact of switch of saloon floor is made');
     $w->click('#headline [data-key=z]');
     $w->sees('#head-sentence', 'follows a ground-switched lamp through a relay');
     expect($w->complaints())->toBe([]);

@@ -46,7 +46,7 @@ it('puts mismatches first and names the contact to blame', function (): void {
     expect($rows[0]->right)
         ->toBeFalse()
         ->and($rows[0]->because)
-        ->toContain('contact sw_brake.c is made')
+        ->toContain('contact `sw_brake.c` is made')
         ->and($ranks)
         ->toBe($sorted);
 });

@@ -351,9 +351,9 @@ function edges(): array
         'led.reverse_voltage' => [
             fn () => Faults::cases()['led.reverse_voltage'][0](),
             $volts,
-            1.0,
+            4.0,
             6.0,
-            fn (Analysis $a) => wPerM($a) / 5.0,
+            fn (Analysis $a, float $x) => $x / 5.0,
         ],
         'signal.needs_relay' => [
             fn () => Faults::cases()['relay.needed'][0](),

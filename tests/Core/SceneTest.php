@@ -85,7 +85,7 @@ it('refutes it with the number of mismatches each fault makes', function (
     'the lever contact the wrong way' => [
         fn (stdClass $t) => ($t->devices[2]->at->pressed = (object) ['input' => 'brake']),
         72,
-        'contact sw_brake.c is made',
+        'contact `sw_brake.c` is made',
     ],
     'tail and stop cores crossed at the left lamp' => [
         function (stdClass $t): void {

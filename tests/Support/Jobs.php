@@ -317,7 +317,7 @@ final class Jobs
             $document,
             ['brake=off' => 'dark', 'brake=on' => 'lamp high'],
             fn (stdClass $b) => ($b->devices[0]->at->pressed = self::on('brake')),
-            'contact s.c is made',
+            'contact `s.c` is made',
         );
     }
 
@@ -444,7 +444,7 @@ final class Jobs
                 'lid=up master=on' => 'edge high',
             ],
             fn (stdClass $b) => ($b->devices[0]->at->near = self::on('lid')),
-            'contact m.c is broken',
+            'contact `m.c` is broken',
         );
     }
 
@@ -579,7 +579,7 @@ final class Jobs
             $document,
             ['key=off' => 'dark', 'key=on' => 'hatch high'],
             fn (stdClass $b) => ($b->host->ways[0]->live_when = ['all' => []]),
-            'contact w2.live is made',
+            'contact `w2.live` is made',
         );
     }
 

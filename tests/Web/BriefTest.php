@@ -63,7 +63,7 @@ it('plays the story against every way and ranks the obvious one behind', functio
         ->and($html)
         ->toShow('The battery is at its limit after 32 h 40.')
         ->toShow('nothing to drill')
-        ->toShow('Flat by 9:33 of "A weekend aboard')
+        ->toShow('Flat by 9:25 of "A weekend aboard')
         ->and(substr_count($html, 'class="way-drawing"'))
         ->toBe(3);
 });

@@ -54,7 +54,7 @@ it('shows the truth table with what is to blame, and situations that can be thro
     );
     expect(strip_tags($html))
         ->toShow('2 of 2 situations are not as they should be')
-        ->toShow('should be dark, glows bright: contact switch of trike brake lamp from cut strip, c is made.')
+        ->toShow('should be dark, glows bright: the contact of switch of trike brake lamp from cut strip is made.')
         ->and($html)
         ->toShow('i%5Bbrake%5D=on');
 });

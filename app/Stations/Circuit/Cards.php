@@ -184,7 +184,7 @@ final readonly class Cards
                         Shown::plain((float) $o->ratingW, 3).
                         ' W resistors, '.
                         Shown::percent((float) $o->efficiency).
-                        ' becomes light',
+                        ' left for the LEDs',
                 implode(' ', [...$o->reasons, ...$o->warnings]) ?:
                 ($i === $best
                     ? 'first: fewest parts for the steadiest light'

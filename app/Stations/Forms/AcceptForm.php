@@ -6,6 +6,7 @@ namespace App\Stations\Forms;
 
 use App\Stations\Form;
 use BenchGlow\Edit\Accept;
+use BenchGlow\Edit\Batch;
 use BenchGlow\Edit\Edit;
 use BenchGlow\Format\Fields;
 
@@ -19,6 +20,14 @@ final readonly class AcceptForm extends Form
 
     public function edit(Fields $in): Edit
     {
-        return new Accept($in->text('rule'), $in->text('subject'), $in->text('reason'), now()->format('Y-m-d'));
+        $accept = fn (string $subject): Edit => new Accept(
+            $in->text('rule'),
+            $subject,
+            $in->text('reason'),
+            now()->format('Y-m-d'),
+        );
+        $subjects = explode(' ', $in->text('subject'));
+
+        return count($subjects) === 1 ? $accept($subjects[0]) : new Batch(array_map($accept, $subjects));
     }
 }

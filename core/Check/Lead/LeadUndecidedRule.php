@@ -31,6 +31,7 @@ final class LeadUndecidedRule implements Rule
                     "Can't tell yet what ".
                         Words::within($analysis->build->leads[$lead->id]->label).
                         ' loses, nor if its fuse opens: its length is missing. Computed as 0 m.',
+                    many: 'leads have no length: what they lose is not told, nor if their fuses open. Computed as 0 m.',
                 );
             }
         }

@@ -46,6 +46,7 @@ final class WireTooThinRule implements Rule
                 $mend === null || $lead->wire->areaMm2 >= $lead->wire->leastMm2
                     ? null
                     : new SetField($lead->id, 'wire', null),
+                many: "leads are {$lead->wire->label()}: {$why}",
             );
         }
 

@@ -5,7 +5,7 @@
     @if ($oob ?? false) hx-swap-oob="true" @endif
 >
     @if ($w)
-        <b class="figure">{{ BenchGlow\Quantity\Shown::figure($w['volts']) }} V</b> · <span
+        <b class="figure">{{ $w['lit'] ? BenchGlow\Quantity\Shown::figure($w['volts']) . ' V' : 'dark' }}</b> · <span
             class="figure">{{ BenchGlow\Quantity\Shown::amps($frame->flags->amps($frame->circuit->id)) }}</span>
     @else
         nothing to measure

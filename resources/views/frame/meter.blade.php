@@ -26,8 +26,13 @@
             @endforeach
         </fieldset>
         @if ($weakest)
-            <p class="big figure">{{ BenchGlow\Quantity\Shown::figure($weakest['volts']) }}<small> V</small></p>
-            <p class="at">at the weakest lamp: {{ $weakest['name'] }}</p>
+            @if ($weakest['lit'])
+                <p class="big figure">{{ BenchGlow\Quantity\Shown::figure($weakest['volts']) }}<small> V</small></p>
+                <p class="at">at the weakest lamp: {{ $weakest['name'] }}</p>
+            @else
+                <p class="big figure">dark</p>
+                <p class="at">{{ $weakest['name'] }}</p>
+            @endif
             <dl class="small">
                 <div>
                     <dd class="figure">{{ BenchGlow\Quantity\Shown::amps($frame->flags->amps($frame->circuit->id)) }}
@@ -39,16 +44,18 @@
                     </dd>
                     <dt>taken</dt>
                 </div>
-                @if ($frame->meter->lost() !== null)
+                @if ($weakest['lit'] && $frame->meter->lost() !== null)
                     <div>
                         <dd class="figure">−{{ BenchGlow\Quantity\Shown::reading((float) $frame->meter->lost()) }}</dd>
                         <dt>lost</dt>
                     </div>
                 @endif
             </dl>
-            <p class="seen">{{ BenchGlow\Quantity\Shown::percent($weakest['flux']) }} of the label's light, looks
-                like {{ BenchGlow\Quantity\Shown::percent($weakest['seen']) }}</p>
-            @if ($weakest['uniformity'] < 0.995)
+            @if ($weakest['lit'])
+                <p class="seen">{{ BenchGlow\Quantity\Shown::percent($weakest['flux']) }} of the label's light, looks
+                    like {{ BenchGlow\Quantity\Shown::percent($weakest['seen']) }}</p>
+            @endif
+            @if ($weakest['lit'] && $weakest['uniformity'] < 0.995)
                 <p class="seen">{{ BenchGlow\Quantity\Shown::percent($weakest['uniformity']) }} of the brightest
                     lamp's</p>
             @endif

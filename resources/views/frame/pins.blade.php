@@ -26,11 +26,17 @@
                 >{{ $n + 1 }}</a>
                 <div>
                     <p><x-severity :of="$finding->severity->value" /> {{ $frame->names()->sentence($finding->message) }}</p>
-                    @if ($finding->edit)
+                    @php($tried = $frame->tried($finding))
+                    @if ($tried)
                         <x-act
                             :edit="$finding->edit"
                             class="is-primary is-small fix"
                         >{{ $finding->fix }}</x-act>
+                        @if ($tried->says() !== '')
+                            <p class="reaches">{{ $frame->names()->sentence($tried->says()) }}</p>
+                        @endif
+                    @elseif ($finding->rule === 'lead.undecided')
+                        @include('frame.lengths', ['leads' => $finding->places(), 'n' => $n])
                     @endif
                     @if ($finding->severity !== BenchGlow\Check\Severity::Danger)
                         <details class="aside">
@@ -39,7 +45,7 @@
                                 op="accept"
                                 :echo="'aside-' . $n"
                                 render="all"
-                                :with="['rule' => $finding->rule, 'subject' => $finding->subject]"
+                                :with="['rule' => $finding->rule, 'subject' => implode(' ', $finding->places())]"
                             >
                                 <label for="why-{{ $n }}">Because</label><input
                                     class="typed"
