@@ -22,6 +22,7 @@ use BenchGlow\Format\BadBuild;
 use BenchGlow\Format\FormatOne;
 use BenchGlow\Format\JsonSchema;
 use BenchGlow\Lists\Lists;
+use BenchGlow\Quantity\Csv;
 
 error_reporting(E_ALL);
 ini_set('display_errors', 'stderr');
@@ -82,23 +83,64 @@ function answer(array $out): void
 }
 
 /**
+ * What a CSV begins with.
+ *
  * @param  array<string, string>  $options
- * @return array{path: string, bytes: int, what: string}
  */
-function written(Analysis $analysis, array $options): array
+function mark(array $options): string
 {
+    $mark = $options['mark'] ?? '';
+    if (! in_array($mark, ['', 'utf8'], true)) {
+        throw new Misused("--mark takes utf8, the mark some spreadsheets want before a CSV, not '{$mark}'.");
+    }
+
+    return $mark === '' ? '' : Csv::MARK;
+}
+
+/**
+ * The state that --with and --supply name.
+ *
+ * @param  array<string, string>  $options
+ * @return array{array<string, string>, string}
+ */
+function asked(Analysis $analysis, array $options): array
+{
+    $build = $analysis->build;
     $inputs = [];
-    foreach (array_filter(explode(',', $options['with'] ?? '')) as $pair) {
-        [$input, $position] = [...explode('=', $pair, 2), ''];
+    foreach (array_filter(explode(',', $options['with'] ?? ''), fn (string $p): bool => trim($p) !== '') as $pair) {
+        [$input, $position] = [...array_map(trim(...), explode('=', $pair, 2)), ''];
+        if (! isset($build->inputs[$input])) {
+            $near = BadBuild::nearMiss($input, array_keys($build->inputs));
+            throw new Misused("--with: the build has no input `{$input}`.{$near}");
+        }
+        if (! in_array($position, $build->positions($input), true)) {
+            $has = implode(', ', $build->positions($input));
+            throw new Misused("--with: `{$input}` has no position `{$position}`; it has {$has}.");
+        }
         $inputs[$input] = $position;
     }
     $supply = $options['supply'] ?? 'nominal';
     if (! in_array($supply, Analysis::SUPPLY_STATES, true)) {
         throw new Misused("--supply takes min, nominal or max, not '{$supply}'.");
     }
+
+    return [$inputs, $supply];
+}
+
+/**
+ * @param  array<string, string>  $options
+ * @return array{path: string, bytes: int, what: string}
+ */
+function written(Analysis $analysis, array $options): array
+{
+    [$inputs, $supply] = asked($analysis, $options);
+    $phase = $options['phase'] ?? '1';
+    if (preg_match('/^[1-9]\d?$/', $phase) !== 1) {
+        throw new Misused("--phase takes the number of a phase, from 1, not '{$phase}'.");
+    }
     $path = $options['out'];
     [$what, $text] = match (pathinfo($path, PATHINFO_EXTENSION)) {
-        'csv' => ['all states', Export::states($analysis)],
+        'csv' => ['all states', mark($options).Export::states($analysis)],
         'json' => [
             'derived lists',
             json_encode(
@@ -106,7 +148,7 @@ function written(Analysis $analysis, array $options): array
                 JSON_PRETTY_PRINT | JSON_UNESCAPED_SLASHES | JSON_THROW_ON_ERROR,
             )."\n",
         ],
-        'cir', 'net' => ['netlist', Export::netlist($analysis, $inputs, $supply)],
+        'cir', 'net' => ['netlist', Export::netlist($analysis, $inputs, $supply, (int) $phase)],
         default => throw new Misused(
             "--out takes a file ending in .csv (all states), .json (derived lists) or .cir (netlist), not '{$path}'.",
         ),
@@ -156,14 +198,14 @@ function run(array $args): int
         return 0;
     }
     if ($tool === 'story') {
-        [$words, $options] = words($args, ['story', 'out']);
+        [$words, $options] = words($args, ['story', 'out', 'mark']);
         $document = Document::fromJson(source($words[0] ?? null));
         $written = [];
         if (isset($options['out'])) {
             $path = $options['out'];
             $text =
                 pathinfo($path, PATHINFO_EXTENSION) === 'csv'
-                    ? Stories::csv($document, $options['story'] ?? null)
+                    ? mark($options).Stories::csv($document, $options['story'] ?? null)
                     : throw new Misused("--out takes a file ending in .csv (the course of every idea), not '{$path}'.");
             if (
                 ! is_dir(dirname($path)) ||
@@ -178,7 +220,7 @@ function run(array $args): int
 
         return 0;
     }
-    [$words, $options] = words($args, ['states', 'wire', 'out', 'with', 'supply']);
+    [$words, $options] = words($args, ['states', 'wire', 'out', 'with', 'supply', 'phase', 'mark']);
     $states = $options['states'] ?? 'worst';
     $wire = $options['wire'] ?? 'mm2';
     if (! in_array($states, ['worst', 'all'], true)) {
@@ -188,9 +230,16 @@ function run(array $args): int
         throw new Misused("--wire takes mm2 or awg, not '{$wire}'.");
     }
     $review = Review::of(Document::fromJson(source($words[0] ?? null)), $wire);
+    // Named without a file to write, a state is the one that is shown.
+    $shown = null;
+    if (isset($options['with']) || isset($options['supply'])) {
+        $state = asked($review->analysis, $options);
+        $shown = isset($options['out']) ? null : $review->analysis->scene(...$state) ??
+            throw new Misused('--with: this state is one of those that never happen.');
+    }
     answer([
         ...isset($options['out']) ? ['written' => written($review->analysis, $options)] : [],
-        ...Report::of($review, $states),
+        ...Report::of($review, $states, $shown),
     ]);
 
     return array_filter($review->open(), fn (Finding $f): bool => $f->severity === Severity::Danger) === [] ? 0 : 1;

@@ -15,7 +15,7 @@ final readonly class Moves
 {
     /**
      * @param  string|null  $undo  what would be taken back: "Galley shelf: fed at both ends, other window, 21:14"
-     * @param  bool  $pinned  whether this revision has been printed or exported
+     * @param  bool  $pinned  whether this revision was handed over
      */
     private function __construct(
         public ?string $undo,

@@ -10,7 +10,7 @@ use BenchGlow\Check\Review;
 /** What a station's bead is judged by. */
 final readonly class Standing
 {
-    /** @param  bool  $pinned  whether this revision has been printed or exported */
+    /** @param  bool  $pinned  whether this revision was handed over */
     public function __construct(public Document $document, public Review $review, public bool $pinned)
     {
     }

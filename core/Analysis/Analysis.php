@@ -19,6 +19,7 @@ use BenchGlow\Quantity\Shown;
 use BenchGlow\Scene\Combinations;
 use BenchGlow\Scene\Cones;
 use BenchGlow\Scene\EmitterState;
+use BenchGlow\Scene\Moment;
 use BenchGlow\Scene\Scene;
 use BenchGlow\Scene\Scenes;
 use BenchGlow\Scene\State;
@@ -227,14 +228,31 @@ final readonly class Analysis
             return $kept;
         }
 
-        return $this->combinations->exists($this->build, $wanted)
-            ? (new Scenes(
-                $this->build,
-                $this->harness,
-                $this->bodies,
-                array_map(fn (LeadFigures $l): LeadWire => $l->wire, $this->leads),
-            ))->one($wanted, $supply)
-            : null;
+        return $this->combinations->exists($this->build, $wanted) ? $this->solver()->one($wanted, $supply) : null;
+    }
+
+    /**
+     * Every pattern of contacts one state goes through: phases of dimming, halves of a flash.
+     *
+     * @param  array<string, string>  $inputs  what is not named rests
+     * @return list<Moment> none where there is no such state, or nothing settles in it
+     */
+    public function moments(array $inputs, string $supply): array
+    {
+        $rest = $this->combinations->all[0] ?? [];
+        $wanted = array_intersect_key([...$rest, ...$inputs], $rest);
+
+        return $this->combinations->exists($this->build, $wanted) ? $this->solver()->moments($wanted, $supply) : [];
+    }
+
+    private function solver(): Scenes
+    {
+        return new Scenes(
+            $this->build,
+            $this->harness,
+            $this->bodies,
+            array_map(fn (LeadFigures $l): LeadWire => $l->wire, $this->leads),
+        );
     }
 
     /**

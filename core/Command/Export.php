@@ -6,10 +6,13 @@ namespace BenchGlow\Command;
 
 use BenchGlow\Analysis\Analysis;
 use BenchGlow\Analysis\Judgement;
+use BenchGlow\Analysis\LeadFigures;
 use BenchGlow\Format\BadBuild;
+use BenchGlow\Harness\LeadWire;
 use BenchGlow\Lists\PartsList;
 use BenchGlow\Network\Compiler;
 use BenchGlow\Network\Netlist;
+use BenchGlow\Network\Solver;
 use BenchGlow\Quantity\Csv;
 use BenchGlow\Quantity\Extreme;
 
@@ -64,46 +67,67 @@ final class Export
         return Csv::text($rows);
     }
 
-    /** The parts list; what has no figure shows a dash. */
+    /** The parts list with its total; what has no figure is empty. */
     public static function parts(Analysis $analysis): string
     {
-        $rows = [['part', 'label', 'count', 'length_m', 'price']];
-        $figure = fn (int|float|null $x): int|float|string => is_float($x) ? round($x, 4) : $x ?? '—';
+        $currency = $analysis->build->settings->currency;
+        $rows = [['part', 'label', 'count', 'length_m', 'price', 'currency']];
+        $figure = fn (int|float|null $x): int|float|string => is_float($x) ? round($x, 4) : $x ?? '';
+        $total = 0.0;
         foreach (PartsList::of($analysis) as $r) {
-            $rows[] = [$r['part'], $r['label'], $figure($r['count']), $figure($r['length_m']), $figure($r['price'])];
+            $total += (float) $r['price'];
+            $price = $figure($r['price']);
+            $rows[] = [
+                $r['part'],
+                $r['label'],
+                $figure($r['count']),
+                $figure($r['length_m']),
+                $price,
+                $price === '' ? '' : $currency,
+            ];
         }
+        $rows[] = ['total', 'what has a price', '', '', round($total, 4), $currency];
 
         return Csv::text($rows);
     }
 
     /**
-     * The network of one state, every strip unit written out.
+     * The network of one moment of a state, every strip unit written out.
      *
      * @param  array<string, string>  $inputs
+     * @param  int  $phase  of dimming and flash, from 1
+     *
+     * @throws BadBuild where there is no such state or phase, or it has no solution
      */
-    public static function netlist(Analysis $analysis, array $inputs, string $supply): string
+    public static function netlist(Analysis $analysis, array $inputs, string $supply, int $phase = 1): string
     {
         $scene =
             $analysis->scene($inputs, $supply) ??
-            throw BadBuild::at('--with', 'there is no such state; name inputs and positions of the build.');
-        $wiring = array_map(fn ($l) => $l->wire, $analysis->leads);
+            throw BadBuild::at('--with', 'there is no such state; it is one of those that never happen.');
+        $moments = $analysis->moments($inputs, $supply);
+        if ($moments === []) {
+            throw BadBuild::at('--with', 'this state has no solution to write: '.($scene->remark() ?? 'not solved').'.');
+        }
+        $count = count($moments);
+        $moment =
+            $moments[$phase - 1] ??
+            throw BadBuild::at('--phase', "this state has {$count} ".($count === 1 ? 'phase' : 'phases').", no {$phase}.");
         $compiled = Compiler::compile(
             $analysis->build,
             $analysis->harness,
-            $wiring,
+            array_map(fn (LeadFigures $l): LeadWire => $l->wire, $analysis->leads),
             $supply,
             $analysis->bodies,
-            $scene->closed,
+            $moment->closed,
             true,
         );
-        $so = implode(
-            ', ',
-            array_map(fn (string $i, string $p): string => "{$i} {$p}", array_keys($scene->inputs), $scene->inputs),
-        );
+        $so = array_map(fn (string $i, string $p): string => "{$i} {$p}", array_keys($scene->inputs), $scene->inputs);
+        $head = [$analysis->build->document->title(), 'state: '.implode(', ', ["supply {$supply}", ...$so])];
+        if ($count > 1) {
+            $head[] = "phase {$phase} of {$count}: {$moment->name}; its volts and amps are no means over the period";
+        }
+        $solution = Solver::solve($compiled->network);
 
-        return Netlist::of(
-            $compiled->network,
-            $analysis->build->document->title().", supply {$supply}".($so === '' ? '' : ", {$so}"),
-        );
+        return Netlist::of($compiled->network, $head, $solution);
     }
 }

@@ -24,9 +24,10 @@ final class Report
 {
     /**
      * @param  string  $states  worst: per circuit the dimmest lit and the hungriest state, and those that mismatch · all
+     * @param  Scene|null  $shown  the one state that is asked for; null: as $states says
      * @return array<string, mixed>
      */
-    public static function of(Review $review, string $states = 'worst'): array
+    public static function of(Review $review, string $states = 'worst', ?Scene $shown = null): array
     {
         $analysis = $review->analysis;
         $build = $analysis->build;
@@ -47,7 +48,11 @@ final class Report
                     ),
                     'states' => array_map(
                         fn (Scene $s): array => self::state($analysis, $c, $s),
-                        $states === 'all' ? $analysis->scenes() : self::worst($analysis, $c),
+                        match (true) {
+                            $shown !== null => [$shown],
+                            $states === 'all' => $analysis->scenes(),
+                            default => self::worst($analysis, $c),
+                        },
                     ),
                 ],
                 array_values($build->circuits),

@@ -7,13 +7,13 @@ namespace BenchGlow\Law;
 /** A glowing wire: R = R_hot·max(0.1, (|u|/rated)^0.45), cold a tenth of hot (solving.md B4). */
 final readonly class FilamentLaw implements Law
 {
-    private const EXPONENT = 0.45;
+    public const EXPONENT = 0.45;
 
-    private const COLD = 0.1;
+    public const COLD = 0.1;
 
-    private float $hotOhm;
+    public float $hotOhm;
 
-    public function __construct(float $watts, private float $ratedV)
+    public function __construct(float $watts, public float $ratedV)
     {
         $this->hotOhm = ($ratedV * $ratedV) / $watts;
     }

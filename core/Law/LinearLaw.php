@@ -8,13 +8,18 @@ namespace BenchGlow\Law;
 final readonly class LinearLaw implements Law
 {
     /** A held current has no slope; this much keeps its node regular (siemens). */
-    private const FLAT = 1e-9;
+    public const FLAT = 1e-9;
 
     private StringLaw $below;
 
     public function __construct(public float $ampsA, public float $dropoutV)
     {
         $this->below = StringLaw::of($dropoutV, $ampsA);
+    }
+
+    public function belowDropout(): StringLaw
+    {
+        return $this->below;
     }
 
     public function at(float $u): array

@@ -71,6 +71,12 @@ final readonly class StringLaw implements Law
         return new self($a, $b, $lnIs, exp($lnIs), $ifA * $parallel, $leds * ($vfV + $shiftV) + $ohm * $ifA, $leds);
     }
 
+    /** Siemens across it besides its own. */
+    public function leakS(): float
+    {
+        return $this->gmin;
+    }
+
     /** Without the leak: in a strip the rails keep every node regular, and ten thousand leaks would show in the amps. */
     public function inLadder(): self
     {

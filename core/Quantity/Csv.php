@@ -7,6 +7,9 @@ namespace BenchGlow\Quantity;
 /** Rows as CSV text that a spreadsheet will not take for formulas. */
 final class Csv
 {
+    /** The UTF-8 byte order mark, for spreadsheets that ask for one. */
+    public const MARK = "\xEF\xBB\xBF";
+
     /** @param  list<list<int|float|string|null>>  $rows  null is an empty cell */
     public static function text(array $rows): string
     {

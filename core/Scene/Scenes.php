@@ -14,6 +14,7 @@ use BenchGlow\Harness\LeadWire;
 use BenchGlow\Harness\Sense;
 use BenchGlow\Network\Compiled;
 use BenchGlow\Network\Compiler;
+use BenchGlow\Quantity\Shown;
 
 /**
  * Every state that can happen, solved once per pattern of contacts (solving.md C–E, G2): positions of the inputs decide hand
@@ -310,6 +311,37 @@ final class Scenes
     }
 
     /**
+     * Every pattern of contacts a state goes through, one after the other: what a single circuit can be written of.
+     *
+     * @param  array<string, string>  $inputs
+     * @return list<Moment> none where nothing settles
+     */
+    public function moments(array $inputs, string $supply): array
+    {
+        $so = [...$this->rest, ...$inputs];
+        $scene = $this->one($inputs, $supply);
+        if (! $scene->solved()) {
+            return [];
+        }
+        [$moments] = $this->phaseList($so, $scene->pulled, $supply);
+        $flashing = array_filter(
+            array_keys($scene->closed),
+            fn (string $c): bool => $this->bodies->contacts[$c]->flashHz !== null,
+        );
+        if ($flashing !== []) {
+            [$kept] = $this->keptInTheDark($so, $scene->pulled, $supply, $flashing);
+            $closed = $this->closed($so, $kept, false, 0.0);
+            $moments = array_map(
+                fn (Moment $m): Moment => $m->name === 'steady' ? $m->called('lit half of the flash') : $m,
+                $moments,
+            );
+            $moments[] = new Moment('dark half of the flash', 0.5, $this->solve($supply, $closed), $closed);
+        }
+
+        return $moments;
+    }
+
+    /**
      * PWM: all on-edges at 0, so the phases are nested patterns; flux and amps are width-weighted means (solving.md E).
      *
      * @param  array<string, string>  $so
@@ -317,6 +349,23 @@ final class Scenes
      * @return array{State, Remark|null} the mean, and what does not settle in a later phase
      */
     private function phases(array $so, array $pulled, string $supply): array
+    {
+        [$moments, $restless] = $this->phaseList($so, $pulled, $supply);
+
+        return [
+            count($moments) === 1
+                ? $moments[0]->state
+                : Phases::mean(array_map(fn (Moment $m): array => [$m->share, $m->state], $moments)),
+            $restless,
+        ];
+    }
+
+    /**
+     * @param  array<string, string>  $so
+     * @param  array<string, true>  $pulled
+     * @return array{non-empty-list<Moment>, Remark|null}
+     */
+    private function phaseList(array $so, array $pulled, string $supply): array
     {
         $edges = [0.0];
         foreach ($this->closed($so, $pulled, true, 0.0) as $id => $_) {
@@ -326,10 +375,7 @@ final class Scenes
         }
         $edges = array_values(array_unique($edges));
         sort($edges);
-        if (count($edges) === 1) {
-            return [$this->solve($supply, $this->closed($so, $pulled, true, 0.0)), null];
-        }
-        $states = [];
+        $moments = [];
         $restless = null;
         // Amplifier inputs follow each phase; what holds keeps the first phase's state.
         $holds = fn (Sense $s): ?bool => $s->holdS > 0.0 ? isset($pulled[$s->id]) : null;
@@ -339,10 +385,13 @@ final class Scenes
                 [$now, $why] = $this->follow($so, $pulled, $supply, true, $edge, $holds);
                 $restless ??= $why;
             }
-            $states[] = [($edges[$n + 1] ?? 1.0) - $edge, $this->solve($supply, $this->closed($so, $now, true, $edge))];
+            $share = ($edges[$n + 1] ?? 1.0) - $edge;
+            $closed = $this->closed($so, $now, true, $edge);
+            $name = count($edges) === 1 ? 'steady' : Shown::percent($share).' of the dimming period';
+            $moments[] = new Moment($name, $share, $this->solve($supply, $closed), $closed);
         }
 
-        return [Phases::mean($states), $restless];
+        return [$moments, $restless];
     }
 
     /**

@@ -3,77 +3,109 @@
 declare(strict_types=1);
 
 use BenchGlow\Analysis\Analysis;
-use BenchGlow\Build\Document;
 use BenchGlow\Command\Export;
-use BenchGlow\Edit\FeedBothEnds;
-use BenchGlow\Law\Resistor;
-use BenchGlow\Law\StringLaw;
-use BenchGlow\Network\NetworkBuilder;
-use BenchGlow\Network\Solver;
+use BenchGlow\Format\BadBuild;
+use BenchGlow\Quantity\Csv;
 use Tests\Support\Make;
+use Tests\Support\ReadBack;
+use Tests\Support\Rig;
+use Tests\Support\Scenery;
+use Tests\Support\Simulator;
 
-/** Reads R, V and D lines of a netlist back with the same laws. @return array<string, float|null> volts by node name */
-function readBack(string $netlist): array
+function example(string $name): Analysis
 {
-    $net = new NetworkBuilder();
-    $net->hold('0', 0.0);
-    preg_match_all('/^\.model (\S+) D\(IS=(\S+) N=(\S+) RS=(\S+)\)$/m', $netlist, $models, PREG_SET_ORDER);
-    $law = [];
-    foreach ($models as [, $name, $is, $n, $rs]) {
-        $vt = 8.617333262e-5 * 298.15;
-        // One junction through the point at 1 mA that these three numbers give.
-        $law[$name] = StringLaw::of(
-            (float) $n * $vt * log(1 + 1e-3 / (float) $is) + 1e-3 * (float) $rs,
-            1e-3,
-            ideality: (float) $n,
-            rsOhm: (float) $rs,
-        );
-    }
-    foreach (explode("\n", $netlist) as $line) {
-        $w = explode(' ', $line);
-        match ($line[0] ?? '') {
-            'R' => $net->branch($w[0], $w[1], $w[2], new Resistor((float) $w[3])),
-            'D' => $net->branch($w[0], $w[1], $w[2], $law[$w[3]]),
-            'V' => $net->hold($w[1], (float) $w[3]),
-            default => null,
-        };
-    }
-    $solution = Solver::solve($net->build());
-
-    return array_map(fn (int $n): ?float => $solution->volts[$n], $net->places());
+    return Analysis::of(Make::file("{$name}.glow.json"));
 }
 
-it('writes a netlist that reads back to the same volts', function (Document $document, array $inputs): void {
-    $a = Analysis::of($document);
-    $netlist = Export::netlist($a, $inputs, 'nominal');
-    $read = readBack($netlist);
-    $state = $a->at($inputs)->states['nominal'];
-    $compared = 0;
-    foreach ($state->volts as $pin => $volts) {
-        foreach ($read as $node => $back) {
-            if (
-                $volts !== null &&
-                $back !== null &&
-                preg_match(
-                    '/^'.preg_quote((string) preg_replace('/[^A-Za-z0-9_]/', '_', $pin), '/').'_\d+$/',
-                    (string) $node,
-                ) === 1
-            ) {
-                expect($back)->toEqualWithDelta($volts, 1e-6, $pin);
-                $compared++;
-            }
+it('writes netlists that another simulator reads back to the same volts and amps', function (string $file): void {
+    $read = ReadBack::of(Analysis::of(Make::file($file)));
+    expect($read->compared)
+        ->toBeGreaterThan(8)
+        ->and($read->voltsApart)
+        ->toBeLessThan(1e-6, "volts at {$read->where}")
+        ->and($read->ampsApart)
+        ->toBeLessThan(1e-6, "amps at {$read->where}");
+})->with(array_map(basename(...), glob(__DIR__.'/../../examples/*.glow.json') ?: []));
+
+it('writes filaments, linear and switching loads by their law', function (): void {
+    $rig = Rig::on()
+        ->light('bar', 'module', 'bar_linear_12')
+        ->light('spot', 'module', 'spot_switching')
+        ->host('wires', [
+            'id' => 'court',
+            'polarity' => 'positive',
+            'fed_by' => 'bank',
+            'loads' => [['id' => 'bulb', 'kind' => 'filament', 'w' => 10, 'at_v' => 12]],
+        ])
+        ->lead('court', 'bar.plus', ['length_m' => 30.0])
+        ->lead('bar.minus', 'bank.minus', ['length_m' => 30.0])
+        ->fused('bank.plus', 'spot.plus')
+        ->lead('spot.minus', 'bank.minus');
+    $a = Analysis::of($rig->document());
+    foreach (Analysis::SUPPLY_STATES as $supply) {
+        $text = Export::netlist($a, [], $supply);
+        $volts = (new Simulator($text))->volts();
+        $pins = [];
+        foreach ($volts as $node => $v) {
+            $pins[(string) preg_replace('/^n\d+_/', '', (string) $node)] = $v;
         }
+        $state = $a->scene([], $supply)->lit;
+        foreach (['court' => 'court', 'bar_plus' => 'bar.plus', 'spot_plus' => 'spot.plus'] as $node => $pin) {
+            expect($pins[$node])->toEqualWithDelta($state->volts[$pin], 1e-7);
+        }
+        expect($text)
+            ->toContain('pow(max(abs(')
+            ->toContain('* switching load, holds 6.0 W from 9.0 V up: as solved')
+            ->toContain('I=min(I(VL');
     }
-    expect($compared)->toBeGreaterThan(4);
-})->with([
-    'a strip' => [fn () => Make::shelf(1.5), []],
-    'a strip fed at both ends' => [fn () => Make::edited(Make::shelf(1.5), new FeedBothEnds('shelf_light')), []],
-    'a row of LEDs' => [fn () => Make::row(10, 3), []],
-    'the trike braking and turning' => [
-        fn () => Document::fromJson((string) file_get_contents(__DIR__.'/../../examples/trike.glow.json')),
-        ['brake' => 'on', 'turn' => 'left'],
-    ],
-]);
+});
+
+it('writes one phase of a dimmed or flashing state, and says in the head which', function (): void {
+    $a = example('trike');
+    $with = ['brake' => 'off', 'turn' => 'left', 'lights' => 'off'];
+    $lit = Export::netlist($a, $with, 'nominal');
+    $dark = Export::netlist($a, $with, 'nominal', 2);
+    expect(explode("\n", $lit)[0])
+        ->toBe('* Coffee trike')
+        ->and(explode("\n", $lit)[1])
+        ->toBe('* state: supply nominal, lights off, brake off, turn left')
+        ->and(explode("\n", $lit)[2])
+        ->toBe('* phase 1 of 2: lit half of the flash; its volts and amps are no means over the period')
+        ->and(explode("\n", $dark)[2])
+        ->toStartWith('* phase 2 of 2: dark half of the flash')
+        ->and((new Simulator($lit))->volts()['n0_pack_plus'])
+        ->toBeLessThan((new Simulator($dark))->volts()['n0_pack_plus']);
+    expect(fn () => Export::netlist($a, $with, 'nominal', 3))->toThrow(BadBuild::class, 'this state has 2 phases, no 3.');
+    $b = example('j22-cabinet');
+    $door = ['left_door' => 'open', 'right_door' => 'shut'];
+    $heads = array_map(fn (int $n): string => explode("\n", Export::netlist($b, $door, 'nominal', $n))[2], [1, 2]);
+    expect($heads)->toBe([
+        '* phase 1 of 2: 40 % of the dimming period; its volts and amps are no means over the period',
+        '* phase 2 of 2: 60 % of the dimming period; its volts and amps are no means over the period',
+    ]);
+});
+
+it('refuses a netlist of what has no solution', function (): void {
+    $a = Analysis::of(Scenery::buzzer());
+    expect(fn () => Export::netlist($a, ['hand' => 'on'], 'nominal'))->toThrow(
+        BadBuild::class,
+        'this state has no solution to write: oscillates: k.coil, period 2.',
+    );
+});
+
+it('shows the state that is asked for where nothing is written', function (): void {
+    $trike = __DIR__.'/../../examples/trike.glow.json';
+    [$code, $out] = glow(['report', $trike, '--with', 'brake=on, turn=left', '--supply', 'max']);
+    $states = json_decode($out, true)['circuits'][0]['states'];
+    expect($code)
+        ->toBe(0)
+        ->and($states)
+        ->toHaveCount(1)
+        ->and($states[0]['inputs'])
+        ->toBe(['lights' => 'off', 'brake' => 'on', 'turn' => 'left'])
+        ->and($states[0]['supply'])
+        ->toBe('max');
+});
 
 it('writes every state as a row, and says what it wrote', function (): void {
     $file = tempnam(sys_get_temp_dir(), 'glow').'.csv';
@@ -102,6 +134,27 @@ it('refuses what it can\'t write', function (array $arguments, string $says): vo
 })->with([
     [['--out', '/nowhere/x.csv'], "can't be written"],
     [['--out', 'x.png'], '--out takes a file ending in .csv'],
-    [['--out', '/nowhere/x.cir', '--with', 'brake=sideways'], 'there is no such state'],
+    [['--out', '/nowhere/x.cir', '--with', 'brake=sideways'], '--with: `brake` has no position `sideways`; it has off, on.'],
+    [['--with', 'brak=on'], '--with: the build has no input `brak`. Did you mean `brake`?'],
+    [['--out', '/tmp/x.cir', '--phase', '0'], '--phase takes the number of a phase, from 1'],
+    [['--out', '/tmp/x.csv', '--mark', 'maybe'], '--mark takes utf8'],
     [['--out', 'x.cir', '--supply', 'low'], '--supply takes min, nominal or max'],
 ]);
+
+it('begins a CSV with the mark some spreadsheets ask for, if wanted, and guards every cell', function (): void {
+    $wherry = json_decode((string) file_get_contents(__DIR__.'/../../examples/heron.glow.json'));
+    $wherry->circuits[0]->label = '=1+1';
+    $file = tempnam(sys_get_temp_dir(), 'glow');
+    file_put_contents("{$file}.json", json_encode($wherry, JSON_PRESERVE_ZERO_FRACTION));
+    glow(['report', "{$file}.json", '--out', "{$file}.csv", '--mark', 'utf8']);
+    expect(file_get_contents("{$file}.csv"))->toStartWith(Csv::MARK.'');
+    glow(['report', "{$file}.json", '--out', "{$file}.csv"]);
+    expect(file_get_contents("{$file}.csv"))->not->toStartWith(Csv::MARK);
+    glow(['story', "{$file}.json", '--out', "{$file}.csv"]);
+    foreach (explode("\n", (string) file_get_contents("{$file}.csv")) as $line) {
+        foreach (str_getcsv($line, escape: '') as $cell) {
+            expect((string) $cell)->not->toMatch('/^[=+@\t\r]/');
+        }
+    }
+    array_map(unlink(...), [$file, "{$file}.json", "{$file}.csv"]);
+});

@@ -304,7 +304,7 @@ it('exports what it imports, byte for byte, and refuses a bad file by path', fun
     expect($file)
         ->toBe(Make::shelf()->json)
         ->and(Revision::query()->value('pinned'))
-        ->toBe('exported');
+        ->toBeNull();
     $this->post('/builds/import', [
         'file' => UploadedFile::fake()->createWithContent('a.glow.json', $file),
     ])->assertStatus(303);
@@ -361,7 +361,67 @@ it('prints the sheet with how to isolate it first, and what was set aside with i
         ->toShow('“a board hides that end”')
         ->toShow('Wires and fuses')
         ->toShow('Local codes and licensed practice win.');
-    expect(Revision::query()->where('no', 2)->value('pinned'))->toBe('sheet');
+    expect(Revision::query()->where('no', 2)->value('pinned'))->toBeNull();
+});
+
+it('hands over by an act of its own, and holds only where the circuits hold', function (): void {
+    $bead = function (Build $build): string {
+        $html = strip_tags((string) $this->get("/b/{$build->key}/handover")->assertOk()->getContent());
+        preg_match('/Hand over: ([a-z ]+)/', $html, $m);
+
+        return $m[1] ?? '';
+    };
+    $sound = $this->bench()->create(Make::edited(Make::shelf(1.0), Make::set('F1', 'fuse_a', 3)), 'x', 'w');
+    $faulty = $this->bench()->create(Make::edited(Make::shelf(1.0), Make::set('F1', 'fuse_a', 15)), 'y', 'w');
+    foreach (['export', 'sheet', 'parts.csv', 'states.csv', 'lists.json', 'netlist.cir', 'sheet.css'] as $look) {
+        $this->get("/b/{$sound->key}/{$look}")->assertOk();
+    }
+    expect(Revision::query()->whereNotNull('pinned')->count())->toBe(0);
+    $before = [$bead($sound), $bead($faulty)];
+    $this->post("/b/{$sound->key}/handed-over")->assertStatus(303);
+    $this->post("/b/{$faulty->key}/handed-over")->assertStatus(303);
+    expect($before)
+        ->toBe(['nothing yet', 'nothing yet'])
+        ->and([$bead($sound), $bead($faulty)])
+        ->toBe(['its checks hold', 'danger'])
+        ->and((string) $this->get("/b/{$sound->key}/handover")->getContent())
+        ->toShow('Revision 1 is the one handed over.');
+});
+
+it('figures the sheet in each wanted state, and dark where it should be', function (): void {
+    $build = $this->hungExample('wherry');
+    $html = html_entity_decode((string) $this->get("/b/{$build->key}/sheet")->assertOk()->getContent(), ENT_QUOTES);
+    expect($html)
+        ->toShow('With lid up, master on: glows')
+        ->toShow('With everything at rest: dark')
+        ->toShow('Or pull every fuse that feeds a circuit from it:')
+        ->toShow('fore door wire of the host, 5 A')
+        ->toShow('F2, Boarding step, 1 A');
+    // Words a builder knows, no id of the file.
+    $text = (string) preg_replace('/<[^>]*>/', ' ', $html);
+    expect($text)->not->toMatch('/\b[a-z0-9]+_[a-z0-9_]+\b/');
+    $css = (string) $this->get("/b/{$build->key}/sheet.css")->assertOk()->getContent();
+    expect($css)->toContain('content: "Wherry at her berth · revision 1"');
+});
+
+it('lets no title out of the head of its pages', function (): void {
+    $build = $this->bench()->create(
+        Make::edited(Make::shelf(), Make::set('build', 'title', 'A"; } body { display: none } \\')),
+        'x',
+        'w',
+    );
+    $css = (string) $this->get("/b/{$build->key}/sheet.css")->assertOk()->getContent();
+    expect(substr_count($css, '{'))->toBe(2)->and(substr_count($css, '"'))->toBe(2)->and($css)->not->toContain('display');
+});
+
+it('saves the netlist of the situation on the bench, phase by phase', function (): void {
+    $build = $this->hungExample('coffee-trike');
+    $page = (string) $this->get("/b/{$build->key}/handover?i=turn:left")->assertOk()->getContent();
+    expect(substr_count($page, 'netlist.cir?'))->toBeGreaterThan(1);
+    $first = (string) $this->get("/b/{$build->key}/netlist.cir?phase=1")->assertOk()->getContent();
+    $second = (string) $this->get("/b/{$build->key}/netlist.cir?phase=2")->assertOk()->getContent();
+    expect($first)->toContain('* phase 1 of ')->and($second)->toContain('* phase 2 of ')->not->toBe($first);
+    $this->get("/b/{$build->key}/netlist.cir?phase=99")->assertRedirectContains('/handover');
 });
 
 it('writes a parts list no spreadsheet takes for a formula', function (): void {
@@ -377,7 +437,20 @@ it('writes a parts list no spreadsheet takes for a formula', function (): void {
     expect($csv)
         ->toShow("'=HYPERLINK")
         ->and(str_getcsv(explode("\n", $csv)[0], escape: ''))
-        ->toBe(['part', 'label', 'count', 'length_m', 'price']);
+        ->toBe(['part', 'label', 'count', 'length_m', 'price', 'currency']);
+    $rows = array_map(fn (string $l): array => str_getcsv($l, escape: ''), explode("\n", trim($csv)));
+    $total = array_pop($rows);
+    $prices = array_map(floatval(...), array_column(array_slice($rows, 1), 4));
+    expect($total[0])
+        ->toBe('total')
+        ->and((float) $total[4])
+        ->toEqualWithDelta(array_sum($prices), 1e-3)
+        ->and($total[5])
+        ->toBe('EUR')
+        ->and($csv)
+        ->not->toContain('—')
+        ->and((string) $this->get("/b/{$build->key}/parts.csv?mark=1")->getContent())
+        ->toStartWith(Csv::MARK);
 });
 
 it('escapes what people type, in pages and drawings', function (): void {

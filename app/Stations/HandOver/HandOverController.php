@@ -14,10 +14,15 @@ use App\Support\Svg;
 use BenchGlow\Build\Index;
 use BenchGlow\Command\Export;
 use BenchGlow\Drawing\CircuitDrawing;
+use BenchGlow\Format\BadBuild;
+use BenchGlow\Lists\Lists;
+use BenchGlow\Quantity\Csv;
 use Illuminate\Contracts\View\View;
+use Illuminate\Http\RedirectResponse;
+use Illuminate\Http\Request;
 use Illuminate\Http\Response;
 
-/** What leaves the bench: the build file, the print sheet, the parts list, the drawing. What leaves is pinned in the history. */
+/** What leaves the bench: the build file, the print sheet, the parts list, the drawing. Looking and saving change nothing; handing over pins the revision. */
 final readonly class HandOverController
 {
     public function __construct(private Bench $bench, private Frames $frames, private Stations $stations)
@@ -29,10 +34,18 @@ final readonly class HandOverController
         return $this->frames->of($build, $this->stations->get('handover'));
     }
 
+    /** The one act of the station: this revision is what is handed over, and stays when the history is thinned. */
+    public function handOver(Build $build): RedirectResponse
+    {
+        $frame = $this->frame($build);
+        $this->bench->pin($build, $frame->base, 'handed over');
+
+        return redirect($frame->url(['station' => 'handover']), 303);
+    }
+
     public function export(Build $build): Response
     {
         $frame = $this->frame($build);
-        $this->bench->pin($build, $frame->base, 'exported');
 
         return Download::of($frame->document->json, 'application/json', Index::slug($build->title).'.glow.json');
     }
@@ -40,16 +53,64 @@ final readonly class HandOverController
     public function sheet(Build $build): View
     {
         $frame = $this->frame($build);
-        $this->bench->pin($build, $frame->base, 'sheet');
 
         return view('stations.handover.sheet', ['frame' => $frame, 'page' => new Sheet($frame)]);
     }
 
-    public function parts(Build $build): Response
+    /** What stands at the head of every printed page: a style sheet, since nothing else reaches a page's margin. */
+    public function head(Build $build): Response
     {
-        $rows = Export::parts($this->frame($build)->analysis);
+        $frame = $this->frame($build);
+        $said = "{$frame->document->title()} · revision {$frame->base}";
+        // Letters, digits and plain signs as they are; whatever could end the string by its code.
+        $text = preg_replace_callback(
+            '/[^\p{L}\p{N} .,·()-]/u',
+            fn (array $m): string => sprintf('\\%06x ', mb_ord($m[0])),
+            $said,
+        );
 
-        return Download::csv($rows, Index::slug($build->title).'-parts.csv');
+        return response("@page { @top-left { content: \"{$text}\"; font: 400 9pt sans-serif; } }\n")
+            ->header('Content-Type', 'text/css; charset=UTF-8');
+    }
+
+    public function parts(Request $request, Build $build): Response
+    {
+        return $this->csv($request, Export::parts($this->frame($build)->analysis), $build, 'parts');
+    }
+
+    public function states(Request $request, Build $build): Response
+    {
+        return $this->csv($request, Export::states($this->frame($build)->analysis), $build, 'states');
+    }
+
+    public function lists(Build $build): Response
+    {
+        $lists = (new Lists($this->frame($build)->analysis))->toArray();
+        $text = json_encode($lists, JSON_PRETTY_PRINT | JSON_UNESCAPED_SLASHES | JSON_UNESCAPED_UNICODE | JSON_THROW_ON_ERROR);
+
+        return Download::of("{$text}\n", 'application/json', Index::slug($build->title).'-lists.json');
+    }
+
+    /** Of the situation and supply on screen; of one phase where it is dimmed or flashes. */
+    public function netlist(Request $request, Build $build): Response|RedirectResponse
+    {
+        $frame = $this->frame($build);
+        $phase = max(1, $request->integer('phase', 1));
+        try {
+            $text = Export::netlist($frame->analysis, $frame->thrown(), $frame->state(), $phase);
+        } catch (BadBuild $e) {
+            return redirect($frame->url(['station' => 'handover']), 303)->with('refused', $e->getMessage());
+        }
+
+        return Download::of($text, 'text/plain; charset=UTF-8', Index::slug($build->title).($phase > 1 ? "-{$phase}" : '').'.cir');
+    }
+
+    /** Spreadsheets that guess at the letters guess right with a mark before them. */
+    private function csv(Request $request, string $rows, Build $build, string $what): Response
+    {
+        $mark = $request->boolean('mark') ? Csv::MARK : '';
+
+        return Download::csv($mark.$rows, Index::slug($build->title)."-{$what}.csv");
     }
 
     public function drawing(Build $build): Response

@@ -17,4 +17,5 @@
     <button class="button is-small">{{ count($leads) === 1 ? 'Set the length' : 'Set the lengths' }}</button><span
         class="echo"
         id="lengths-{{ $n }}"
-    ></span></x-form>
+    ></span>
+</x-form>

@@ -6,7 +6,8 @@
 >
     @if ($w)
         <b class="figure">{{ $w['lit'] ? BenchGlow\Quantity\Shown::figure($w['volts']) . ' V' : 'dark' }}</b> · <span
-            class="figure">{{ BenchGlow\Quantity\Shown::amps($frame->flags->amps($frame->circuit->id)) }}</span>
+            class="figure"
+        >{{ BenchGlow\Quantity\Shown::amps($frame->flags->amps($frame->circuit->id)) }}</span>
     @else
         nothing to measure
         @endif · @if ($open === []) no pins

@@ -7,19 +7,21 @@
 <section>
     <h2>How to isolate it</h2>
     <ol>
+        @php($fuses = $page->fuses())
         @foreach ($frame->analysis->build->supplies as $supply)
             <li>{{ $supply->label }}: @if ($supply->isDriver())
                     switch the driver off at its mains switch; its mains side is for a licensed electrician.
                 @else
                     take off the negative terminal. Rings and tools off first.
                 @endif
-                @foreach ($page->fuses() as $fuse => $where)
-                    @if ($loop->first)
-                        Or pull the fuse of one circuit:
-                    @endif
-                    <b>{{ $fuse }}</b>
-                    {{ $where }}{{ $loop->last ? '.' : ';' }}
-                @endforeach
+                @if (($fuses[$supply->id] ?? []) !== [])
+                    Or pull every fuse that feeds a circuit from it:
+                    <ul>
+                        @foreach ($fuses[$supply->id] as $fuse)
+                            <li>{{ $fuse }}</li>
+                        @endforeach
+                    </ul>
+                @endif
             </li>
         @endforeach
         <li>Prove it dead with a meter before you touch a joint.</li>
@@ -34,13 +36,10 @@
 @foreach ($frame->analysis->build->circuits as $circuit)
     <section class="sheet-circuit">
         <h2><span class="flag-tag">{{ $circuit->flag }}</span> {{ $circuit->label }}</h2><x-svg
-            :drawing="$page->drawing($circuit->id)"
+            :drawing="$page->drawing($circuit)"
             :id="'sheet-' . $circuit->id"
         />
-        <p>{{ $page->verdict($circuit->id) }}
-            in {{ $frame->analysis->stateCount() }}
-            states.{{ count($frame->analysis->combinations->all) > 1 ? ' Drawn and figured with every input at rest.' : '' }}
-        </p>
+        <p>{{ $page->verdict($circuit->id) }} in {{ $frame->analysis->stateCount() }} states.</p>
         <div
             class="scroll"
             tabindex="0"
@@ -50,6 +49,7 @@
             <table class="table is-narrow">
                 <thead>
                     <tr>
+                        <th>Situation</th>
                         <th>Supply</th>
                         <th>Amps</th>
                         <th>Weakest lamp</th>
@@ -57,19 +57,33 @@
                         <th>Looks like</th>
                     </tr>
                 </thead>
-                <tbody>
-                    @foreach (App\Frame\Address::SUPPLY as $name => $state)
-                        @php($w = $frame->analysis->weakest($circuit->id, $state))
-                        <tr>
-                            <td>{{ $name }}</td>
-                            <td class="figure">{{ $S::amps($frame->analysis->circuitA($circuit->id, $state)) }}</td>
-                            <td class="figure">{{ $w ? $S::reading($w['emitter']->volts[$w['unit']]) : '—' }}</td>
-                            <td class="figure">{{ $w ? $S::percent($w['emitter']->least()) : '—' }}</td>
-                            <td class="figure">
-                                {{ $w ? $S::percent(BenchGlow\Light\Seen::share($w['emitter']->least())) : '—' }}</td>
-                        </tr>
-                    @endforeach
-                </tbody>
+                @foreach ($page->situations($circuit) as $situation)
+                    <tbody>
+                        @foreach ($situation->rows as $name => $row)
+                            <tr>
+                                @if ($loop->first)
+                                    <th
+                                        rowspan="3"
+                                        scope="rowgroup"
+                                    >{{ ucfirst($situation->words) }}:
+                                        {{ $situation->wanted }}{{ $situation->right ? '' : ', and it does not' }}
+                                    </th>
+                                @endif
+                                <td>{{ $name }}</td>
+                                <td class="figure">{{ $S::amps($row['amps']) }}</td>
+                                @if ($row['volts'] === null)
+                                    <td colspan="3">dark</td>
+                                @else
+                                    <td>{{ $row['lamp'] }} <span
+                                            class="figure">{{ $S::reading($row['volts']) }}</span></td>
+                                    <td class="figure">{{ $S::percent($row['light']) }}</td>
+                                    <td class="figure">{{ $S::percent(BenchGlow\Light\Seen::share($row['light'])) }}
+                                    </td>
+                                @endif
+                            </tr>
+                        @endforeach
+                    </tbody>
+                @endforeach
             </table>
         </div>
     </section>
@@ -142,7 +156,7 @@
                         <td class="figure">{{ $row['count'] ?? '' }}</td>
                         <td class="figure">{{ $row['length_m'] === null ? '' : $frame->length($row['length_m']) }}</td>
                         <td class="figure">
-                            {{ $row['price'] === null ? '—' : BenchGlow\Quantity\Shown::figure($row['price']) }}</td>
+                            {{ $row['price'] === null ? '' : BenchGlow\Quantity\Shown::figure($row['price']) }}</td>
                     </tr>
                 @endforeach
                 <tr>
@@ -210,11 +224,13 @@
 <section>
     <h2>Open findings</h2>
     @if ($open === [])
-    <p>None at three supply states. Measure before you trust it.</p>@else<ul>
+        <p>None at three supply states. Measure before you trust it.</p>
+    @else
+        <ol class="numbered">
             @foreach ($open as $finding)
                 <li><x-severity :of="$finding->severity->value" /> {{ $frame->names()->sentence($finding->message) }}</li>
             @endforeach
-        </ul>
+        </ol>
     @endif
     @php($aside = $page->setAside())
     @if ($aside !== [])

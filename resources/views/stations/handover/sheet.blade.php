@@ -4,6 +4,10 @@
 ])
 
 <body class="print-page">
+    <link
+        rel="stylesheet"
+        href="{{ route('handover.head', $frame->build, false) }}"
+    >
     <nav
         class="no-print row"
         aria-label="The sheet"
