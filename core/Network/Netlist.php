@@ -125,7 +125,7 @@ final class Netlist
     /** Its amps at the solution: the law P/u has a second, unstable point that a simulator would find as well. */
     private function held(string $k, HeldLaw $law, string $from, string $to, float $amps): void
     {
-        $this->lines[] = '* switching load, holds '.self::n($law->watts).' W from '.self::n($law->fromV).' V up: as solved';
+        $this->lines[] = "* switching load, holds {$law->watts} W from {$law->fromV} V up: as solved";
         $this->lines[] = "I{$k} {$from} {$to} DC ".self::n($amps);
     }
 

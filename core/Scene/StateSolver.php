@@ -34,17 +34,18 @@ final class StateSolver
         $supplyAmps = array_map(fn (int $k): float => $solution->sourceAmps[$k], $compiled->sourceOf);
 
         $amps = array_map(fn (int $k): float => $solution->amps[$k], $compiled->branchOf);
+        $lights = self::lights($build, $compiled, $solution);
 
         return new State(
             $name,
             $solution->solved,
-            self::reason($build, $solution, $supplyAmps, $amps, $name),
+            self::reason($build, $solution, $supplyAmps, $amps, $name, $lights),
             $solution->residualA,
             $solution->newton,
             $volts,
             $amps,
             $supplyAmps,
-            self::lights($build, $compiled, $solution),
+            $lights,
             $floating,
         );
     }
@@ -52,6 +53,7 @@ final class StateSolver
     /**
      * @param  array<string, float>  $supplyAmps
      * @param  array<string, float>  $amps  by wire and thing
+     * @param  array<string, array<string, EmitterState>>  $lights
      */
     private static function reason(
         Build $build,
@@ -59,6 +61,7 @@ final class StateSolver
         array $supplyAmps,
         array $amps,
         string $name,
+        array $lights,
     ): ?string {
         $reasons = $solution->reasons;
         foreach ($build->supplies as $id => $supply) {
@@ -73,7 +76,7 @@ final class StateSolver
                 $reasons[] = "{$id} is overloaded";
             }
         }
-        $shorted = $reasons === $solution->reasons ? self::shorted($build, $amps) : null;
+        $shorted = $reasons === $solution->reasons ? self::shorted($build, $amps, $lights) : null;
         if ($shorted !== null) {
             $reasons[] = "short through {$shorted}";
         }
@@ -206,14 +209,21 @@ final class StateSolver
     }
 
     /**
-     * The first fuse that opens at once.
+     * The first fuse that opens at once, by more than what glows behind it explains: a fuse far too small for its lights is no short.
      *
      * @param  array<string, float>  $amps
+     * @param  array<string, array<string, EmitterState>>  $lights
      */
-    private static function shorted(Build $build, array $amps): ?string
+    private static function shorted(Build $build, array $amps, array $lights): ?string
     {
+        $watts = 0.0;
+        foreach (array_merge([], ...array_values($lights)) as $emitter) {
+            $watts += $emitter->watts;
+        }
+        $loadA = $watts / max(1.0, $build->mainSupply()->minV ?? 12.0);
         foreach (self::fuses($build) as $id => [$branch, $value]) {
-            if (abs($amps[$branch] ?? 0.0) > self::FUSE_TIMES * $value) {
+            $a = abs($amps[$branch] ?? 0.0);
+            if ($a > self::FUSE_TIMES * $value && $a > self::SHORT_TIMES * $loadA + 1.0) {
                 return $id;
             }
         }

@@ -12,7 +12,7 @@ use Tests\Support\Rig;
 use Tests\Support\Scenery;
 use Tests\Support\Simulator;
 
-function example(string $name): Analysis
+function written(string $name): Analysis
 {
     return Analysis::of(Make::file("{$name}.glow.json"));
 }
@@ -55,13 +55,13 @@ it('writes filaments, linear and switching loads by their law', function (): voi
         }
         expect($text)
             ->toContain('pow(max(abs(')
-            ->toContain('* switching load, holds 6.0 W from 9.0 V up: as solved')
+            ->toContain('* switching load, holds 6 W from 9 V up: as solved')
             ->toContain('I=min(I(VL');
     }
 });
 
 it('writes one phase of a dimmed or flashing state, and says in the head which', function (): void {
-    $a = example('trike');
+    $a = written('trike');
     $with = ['brake' => 'off', 'turn' => 'left', 'lights' => 'off'];
     $lit = Export::netlist($a, $with, 'nominal');
     $dark = Export::netlist($a, $with, 'nominal', 2);
@@ -76,7 +76,7 @@ it('writes one phase of a dimmed or flashing state, and says in the head which',
         ->and((new Simulator($lit))->volts()['n0_pack_plus'])
         ->toBeLessThan((new Simulator($dark))->volts()['n0_pack_plus']);
     expect(fn () => Export::netlist($a, $with, 'nominal', 3))->toThrow(BadBuild::class, 'this state has 2 phases, no 3.');
-    $b = example('j22-cabinet');
+    $b = written('j22-cabinet');
     $door = ['left_door' => 'open', 'right_door' => 'shut'];
     $heads = array_map(fn (int $n): string => explode("\n", Export::netlist($b, $door, 'nominal', $n))[2], [1, 2]);
     expect($heads)->toBe([

@@ -25,7 +25,7 @@ final class FuseTooSmallRule implements Rule
     {
         foreach ($analysis->scenes() as $scene) {
             if (
-                preg_match('/short through \S+ from /', $scene->lit->reason ?? '') === 1 ||
+                str_contains($scene->lit->reason ?? '', 'short through') ||
                 Extreme::least($scene->lit->supplyAmps) < -0.05
             ) {
                 return true;

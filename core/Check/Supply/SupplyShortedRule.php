@@ -8,6 +8,7 @@ use BenchGlow\Analysis\Analysis;
 use BenchGlow\Check\Finding;
 use BenchGlow\Check\Rule;
 use BenchGlow\Check\Severity;
+use BenchGlow\Quantity\Extreme;
 use BenchGlow\Quantity\Shown;
 
 /** A supply that feeds a short (solving.md F7). */
@@ -22,19 +23,20 @@ final class SupplyShortedRule implements Rule
     {
         $findings = [];
         foreach ($analysis->scenes() as $scene) {
-            foreach ($analysis->build->supplies as $supply) {
-                if (preg_match("/short through (\\w+) from {$supply->id}\\b/", $scene->lit->reason ?? '', $m) === 1) {
-                    $findings[$supply->id] ??= new Finding(
-                        $this->id(),
-                        Severity::Danger,
-                        null,
-                        $supply->id,
-                        "{$supply->label} is shorted through `{$m[1]}`: ".
-                            Shown::amps($scene->lit->supplyAmps[$supply->id]).
-                            ' would flow. Look for a wire that joins plus and minus without a light between.',
-                    );
-                }
+            if (preg_match('/short through (\w+)(?: from (\w+))?/', $scene->lit->reason ?? '', $m) !== 1) {
+                continue;
             }
+            $most = array_search(Extreme::greatest($scene->lit->supplyAmps), $scene->lit->supplyAmps, true);
+            $supply = $analysis->build->supplies[$m[2] ?? (string) $most];
+            $findings[$supply->id] ??= new Finding(
+                $this->id(),
+                Severity::Danger,
+                null,
+                $supply->id,
+                "{$supply->label} is shorted through `{$m[1]}`: ".
+                    Shown::amps($scene->lit->supplyAmps[$supply->id]).
+                    ' would flow. Look for a wire that joins plus and minus without a light between.',
+            );
         }
 
         return array_values($findings);
