@@ -260,3 +260,56 @@ it('says unknown of a lamp no way reaches, and one finding says what is missing'
         ->and(Make::findings($rig->document()))
         ->toContain('warning light.unfed pod');
 });
+
+it('blames a short on the fuse that opens first, else on the lead that carries most', function (
+    array $fuses,
+    string $through,
+): void {
+    $rig = Rig::on('pack_lifepo4_12', ['max_current_a' => 20])->device('hub', 'joint')->device('out', 'joint');
+    $inline = fn (int $n, ?float $amps): array => $amps === null
+        ? []
+        : ['inline' => [['id' => "f{$n}", 'kind' => 'fuse', 'at_m' => 0.1, 'fuse_a' => $amps, 'form' => 'inline_blade']]];
+    $rig->lead('bank.plus', 'hub', $inline(1, $fuses[0]))
+        ->lead('hub', 'out', $inline(2, $fuses[1]))
+        ->lead('out', 'bank.minus');
+    $reason = Analysis::of($rig->document())->states['nominal']->reason;
+    expect($reason)->toMatch("/^short through {$through} from bank$/");
+})->with([
+    'the smaller of two in a row' => [[30.0, 5.0], 'f2'],
+    'the other way round' => [[5.0, 30.0], 'f1'],
+    'no fuse at all' => [[null, null], 'lead_\d'],
+]);
+
+it('blames a short behind a way of the host on the way', function (): void {
+    $rig = Rig::on('pack_lifepo4_12', ['max_current_a' => 20])
+        ->host('ways', ['id' => 'w', 'kind' => 'fuse_way', 'fuse_a' => 10, 'load_a' => 1, 'fed_by' => 'bank'])
+        ->lead('w.load', 'bank.minus');
+    expect(Analysis::of($rig->document())->states['nominal']->reason)->toBe('short through w from bank');
+});
+
+it('calls too much for a supply that limits itself an overload, not a short', function (): void {
+    $strip = fn (float $metres, string $supply): Rig => Rig::on($supply)
+        ->light('glow', 'strip', 'strip_white_12_144', ['wanted_m' => $metres, 'surface' => 'aluminium channel'], [
+            'rail_ohm_per_m' => 0.002,
+        ])
+        ->fused('bank.plus', 'glow.start.plus', 10.0)
+        ->lead('glow.start.minus', 'bank.minus')
+        ->want(['all' => []], 'glow');
+    $over = $strip(8.0, 'driver_12_60')->document();
+    expect(Analysis::of($over)->states['max']->reason)
+        ->toBe('bank is overloaded')
+        ->and(Make::findings($over))
+        ->toContain('danger supply.driver_overloaded bank')
+        ->not->toContain('danger supply.shorted bank');
+    // A dead short stays one, and no more runs than its electronics let out: the fuse may never open.
+    $short = $strip(1.0, 'driver_12_60')->lead('glow.start.plus', 'bank.minus')->document();
+    $a = Analysis::of($short);
+    expect($a->states['nominal']->reason)->toStartWith('short through ');
+    $quiet = Analysis::of($strip(1.0, 'driver_12_60')->document());
+    expect($quiet->fuses['fuse_0']->shortA)
+        ->toEqualWithDelta(1.2 * 60.0 / 12.0, 1e-9)
+        ->and(Make::findings($strip(1.0, 'driver_12_60')->document()))
+        ->toContain('note fuse.may_not_blow fuse_0')
+        ->and(Analysis::of($strip(1.0, 'house_bank_12')->document())->fuses['fuse_0']->shortA)
+        ->toBeGreaterThan(100.0);
+});

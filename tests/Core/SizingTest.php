@@ -2,6 +2,10 @@
 
 declare(strict_types=1);
 
+use BenchGlow\Analysis\Analysis;
+use BenchGlow\Build\Document;
+use BenchGlow\Check\Finding;
+use BenchGlow\Check\Review;
 use BenchGlow\Light\Seen;
 use BenchGlow\Parts\Copper;
 use BenchGlow\Parts\Led;
@@ -16,6 +20,8 @@ use BenchGlow\Sizing\SeriesResistor;
 use BenchGlow\Sizing\StripCalibration;
 use BenchGlow\Sizing\StripRun;
 use BenchGlow\Sizing\WireChoice;
+use Tests\Support\Make;
+use Tests\Support\Rig;
 
 function strip(float $rail = 0.1, array $vf = [3.0], ?float $common = null): StripType
 {
@@ -356,3 +362,35 @@ it('ends every series at one megohm, and finds nothing above', function (Preferr
         }
     }
 })->with(Preferred::cases());
+
+it('recommends one wire, asked as a quick sum or as a lead of a build', function (float $metres, float $way): void {
+    $supply = ['min_v' => 12, 'nominal_v' => 12, 'max_v' => 12, 'internal_ohm' => 0.001, 'rated_w' => null];
+    $build = Make::circuit(
+        Make::bare($supply, 'driver_12_60'),
+        'Shelf',
+        'strip_warm_12_96',
+        ['kind' => 'strip', 'wanted_m' => $metres],
+        $way,
+    );
+    $lead = Analysis::of($build)->leads['shelf_light_feed'];
+    foreach (['mm2', 'awg'] as $system) {
+        $lead = Analysis::of($build, $system)->leads['shelf_light_feed'];
+        // Rated amps, as both go by: solved with wire that hides nothing.
+        $sum = WireChoice::of($system, 12.0, $lead->amps, $way, $way);
+        expect($sum->gauge?->label())->toBe($lead->recommended?->label());
+    }
+})->with([[0.5, 1.0], [1.0, 3.2], [2.0, 5.0], [3.0, 0.5], [2.0, 12.0]]);
+
+it('counts what starts with a gulp three times on a small contact', function (string $key, string $part, float $amps): void {
+    $rig = fn (string $lamp): Document => Rig::on()
+        ->input('hand')
+        ->switch('s', 'hand', $key, $key === 'reed_no' ? 'near' : 'on')
+        ->light('pod', 'module', $lamp, ['count' => (int) $amps])
+        ->fused('bank.plus', 's.1', 5.0)
+        ->lead('s.2', 'pod.plus')
+        ->lead('pod.minus', 'bank.minus')
+        ->want(['input' => 'hand'], 'pod')
+        ->document();
+    $said = array_filter(Review::of($rig($part))->open(), fn (Finding $f): bool => $f->rule === 'contact.over_rating');
+    expect($said)->toHaveCount(1)->and(array_values($said)[0]->message)->toContain('since its load draws more as it starts');
+})->with([['toggle_mini', 'spot_switching', 2.0], ['reed_no', 'spot_switching', 1.0]]);

@@ -154,7 +154,7 @@ return [
         '→ Lay 1 mm²',
     ],
     'plug.over_amps' => [
-        'Way 1 of p carries 5.64 A, and its pins are made for 2.5 A. Take a larger plug, or share it over two ways.',
+        'Way 1 of p carries 4.18 A, and its pins are made for 2.5 A. Take a larger plug, or share it over two ways.',
     ],
     'joint.over_amps' => [
         'Hub promises 20 A to spare beside the 95.7 mA that run; lead_0 that feeds it is good for 20 A. Feed it by thicker wire, or promise less.',

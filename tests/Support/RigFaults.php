@@ -19,7 +19,7 @@ final class RigFaults
                 fn () => self::pod()->document(),
             ],
             'plug.over_amps' => [
-                fn () => self::plugged('plug_2', 4.0),
+                fn () => self::plugged('plug_2', 2.5),
                 ['danger plug.over_amps p'],
                 fn () => self::plugged('plug_2', 1.0),
             ],

@@ -657,3 +657,44 @@ it('speaks with a decimal comma where the bench wants it, reads both, and keeps 
         ->and(html_entity_decode((string) $this->get("/b/{$build->key}/sheet")->getContent()))
         ->toMatch('/\d\.\d+ V/');
 });
+
+it('tells leads without a length as one finding, and takes their lengths at one place', function (): void {
+    $document = Make::circuit(Make::bare(), 'One', 'strip_red_12_48', ['kind' => 'strip', 'wanted_m' => 0.5], null);
+    $document = Make::edited(
+        $document,
+        new BenchGlow\Edit\AddItem('leads', new BenchGlow\Format\Fields([
+            'id' => 'more',
+            'circuit' => 'one',
+            'label' => 'Second feed',
+            'cores' => [['bank.plus', 'one_light.end.plus'], ['bank.minus', 'one_light.end.minus']],
+            'length_m' => null,
+            'wire' => null,
+        ])),
+    );
+    $build = $this->bench()->create($document, 'x', 'w');
+    $page = (string) $this->get("/b/{$build->key}/circuit")->assertOk()->getContent();
+    expect($page)->toShow('2 leads have no length')->toContain('name="length[more]"');
+    $bad = $this->sends($build, ['op' => 'lengths', 'length' => ['more' => 'far', 'one_light_feed' => '2 m'], 'render' => 'all']);
+    expect((string) $bad->getContent())->toShow('Length of Second feed:');
+    $none = $this->sends($build, ['op' => 'lengths', 'length' => ['more' => ' '], 'render' => 'all']);
+    expect((string) $none->getContent())->toShow('Lengths: type at least one, as "1.2 m".');
+    $this->sends($build, ['op' => 'lengths', 'length' => ['more' => '80 cm', 'one_light_feed' => '2 m'], 'render' => 'all']);
+    $leads = array_column($this->stands($build)->data['leads'], 'length_m', 'id');
+    expect($leads['more'])->toBe(0.8)->and($leads['one_light_feed'])->toEqual(2);
+});
+
+it('offers a fix with what it reaches, and answers a law with a fact', function (): void {
+    $build = $this->bench()->create(Make::shelf(6.5), 'x', 'w');
+    expect((string) $this->get("/b/{$build->key}/circuit")->getContent())->toShow('Reaches 74 %, you asked 85 %.');
+    $red = Make::edited(
+        Make::circuit(Make::bare(), 'Glow', 'strip_red_12_48', ['kind' => 'strip', 'wanted_m' => 0.5], 1.0),
+        Make::set('build', 'place', 'boat'),
+        Make::set('glow_light', 'label', 'Stud beside the brake lamp, port'),
+        Make::set('glow_light', 'side', 'port'),
+    );
+    $boat = $this->bench()->create($red, 'y', 'w');
+    expect((string) $this->get("/b/{$boat->key}/circuit")->getContent())->not->toShow('Navigation lights');
+    $this->sends($boat, ['op' => 'set', 'id' => 'glow_light', 'field' => 'faces', 'text' => 'outside', 'render' => 'all']);
+    $page = (string) $this->get("/b/{$boat->key}/circuit")->getContent();
+    expect($page)->toShow('Navigation lights must not be imitated')->toShow('It is seen from inside only');
+});

@@ -42,6 +42,21 @@ final class CircuitPage
         $this->show = new Show($frame);
     }
 
+    /** @return array<string, string> ways a light can face, which law asks for, and what the build says where it says something else */
+    public function faces(Light $light): array
+    {
+        $known = [
+            '' => 'not said',
+            'inside' => 'inside only',
+            'forward' => 'ahead',
+            'astern' => 'behind',
+            'outside' => 'anywhere outside',
+        ];
+        $own = $light->fields->text('faces');
+
+        return $known + [$own => $own];
+    }
+
     /** @return list<WayCard> every ready way of switching, tried and solved */
     public function ways(): array
     {

@@ -39,7 +39,7 @@ final readonly class SetForm extends Form
                 throw new NotUnderstood($fact->name().': it needs a few letters, as "Galley shelf".');
             }
 
-            return trim($text);
+            return trim($text) === '' && $fact->mayBeEmpty ? null : trim($text);
         }
         if ($fact->mayBeEmpty && in_array(mb_strtolower(trim($text)), ['', 'recommended'], true)) {
             return null;

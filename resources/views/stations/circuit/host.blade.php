@@ -247,6 +247,21 @@
                     'painted' => 'painted',
                     'unknown' => 'not looked',
                 ]"
+            /><x-choose
+                :id="$id"
+                field="fastens"
+                label="it also holds"
+                :value="$ground->fastens"
+                :options="[
+                    '' => 'nothing else',
+                    'belt' => 'a belt',
+                    'steering' => 'the steering',
+                    'brake' => 'the brakes',
+                    'fuel' => 'the fuel system',
+                    'suspension' => 'the suspension',
+                    'restraint' => 'a restraint system',
+                    'bus_bar' => 'the bus bar itself',
+                ]"
             /><x-act
                 :edit="new BenchGlow\Edit\RemoveItem($id)"
                 class="is-small"

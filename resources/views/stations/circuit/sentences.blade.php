@@ -116,6 +116,12 @@
                 label="sits on"
                 size="14"
                 :value="$light->fields->text('surface')"
+            /><x-choose
+                :id="$light->id"
+                field="faces"
+                label="seen from"
+                :value="$light->fields->text('faces')"
+                :options="$page->faces($light)"
             />
             @if (count($frame->lights()) > 1)
                 <x-act
