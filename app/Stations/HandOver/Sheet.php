@@ -11,6 +11,7 @@ use BenchGlow\Build\HostWay;
 use BenchGlow\Build\HostWire;
 use BenchGlow\Build\Supply;
 use BenchGlow\Check\Finding;
+use BenchGlow\Check\Situation as Said;
 use BenchGlow\Check\Together;
 use BenchGlow\Drawing\CircuitDrawing;
 use BenchGlow\Drawing\Drawing;
@@ -116,6 +117,14 @@ final readonly class Sheet
             units: $this->frame->preference->units,
             findings: $this->open(),
         );
+    }
+
+    /** "Drawn with lid up, at the normal supply." */
+    public function drawnIn(Circuit $circuit): string
+    {
+        $inputs = Situations::lit($this->frame->analysis, $circuit);
+
+        return 'Drawn '.Said::said($this->frame->analysis, $inputs).', at the normal supply.';
     }
 
     /** @return list<string> phases of the situation on screen, each a netlist of its own; none where it has no solution */

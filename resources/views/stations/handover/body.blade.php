@@ -39,7 +39,8 @@
             :drawing="$page->drawing($circuit)"
             :id="'sheet-' . $circuit->id"
         />
-        <p>{{ $page->verdict($circuit->id) }} in {{ $frame->analysis->stateCount() }} states.</p>
+        <p>{{ $page->drawnIn($circuit) }} {{ $page->verdict($circuit->id) }} in {{ $frame->analysis->stateCount() }}
+            states.</p>
         <div
             class="scroll"
             tabindex="0"
