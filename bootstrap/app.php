@@ -5,6 +5,7 @@ declare(strict_types=1);
 use App\Http\Middleware\FiguresOfTheBench;
 use App\Http\Middleware\OnlyOurHost;
 use App\Http\Middleware\Packed;
+use App\Http\Middleware\PlainText;
 use App\Http\Middleware\SecurityHeaders;
 use App\Store\Damaged;
 use BenchGlow\Format\BadBuild;
@@ -18,7 +19,7 @@ return Application::configure(basePath: dirname(__DIR__))
     ->withRouting(web: __DIR__.'/../routes/web.php', commands: __DIR__.'/../routes/console.php')
     ->withMiddleware(function (Middleware $middleware): void {
         $middleware->prepend(OnlyOurHost::class);
-        $middleware->web(append: FiguresOfTheBench::class);
+        $middleware->web(append: [PlainText::class, FiguresOfTheBench::class]);
         $middleware->append(Packed::class);
         $middleware->append(SecurityHeaders::class);
         // What was typed stays as it was typed: an empty field is told from a missing one by the page itself.

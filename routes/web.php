@@ -37,10 +37,10 @@ Route::prefix('/b/{build:key}')
         Route::post('/undo', [HistoryController::class, 'undo'])->name('undo');
         Route::post('/redo', [HistoryController::class, 'redo'])->name('redo');
         Route::post('/restore/{no}', [HistoryController::class, 'restore'])
-            ->whereNumber('no')
+            ->where('no', '[0-9]{1,9}')
             ->name('restore');
         Route::post('/go-back/{no}', [HistoryController::class, 'goBack'])
-            ->whereNumber('no')
+            ->where('no', '[0-9]{1,9}')
             ->name('go-back');
         Route::get('/head', [HistoryController::class, 'head'])->name('head');
         Route::get('/history', [HistoryController::class, 'history'])->name('history');

@@ -10,7 +10,12 @@ use App\Stations\Station;
 use App\Stations\Stations;
 use App\Store\Analyses;
 use App\Store\Bench;
+use App\Store\Damaged;
+use App\Store\NotKept;
 use BenchGlow\Build\Document;
+use BenchGlow\Format\BadBuild;
+use Symfony\Component\HttpKernel\Exception\HttpExceptionInterface;
+use Throwable;
 
 /** Makes the frame of a request: the build as it stands, or a document that is only tried, seen from an address. */
 final readonly class Frames
@@ -36,7 +41,13 @@ final readonly class Frames
     {
         $build->refresh();
 
-        return $this->frame($build, $build->head, $this->bench->document($build, $build->head), $station, $newest);
+        try {
+            $document = $this->bench->document($build, $build->head);
+        } catch (BadBuild $e) {
+            throw new Unshowable($build, $build->head, $e);
+        }
+
+        return $this->frame($build, $build->head, $document, $station, $newest);
     }
 
     /** A document that is only tried on top of a revision. */
@@ -54,16 +65,22 @@ final readonly class Frames
             $address = $address->at($circuits[count($circuits) - 1]->text('id'));
         }
 
-        $frame = new Frame(
-            $build,
-            $base,
-            $document,
-            Preference::row(),
-            $this->analyses,
-            $this->stations,
-            $station->settle($address, $document),
-            Moves::of($build, $base, $this->window->name()),
-        );
+        try {
+            $frame = new Frame(
+                $build,
+                $base,
+                $document,
+                Preference::row(),
+                $this->analyses,
+                $this->stations,
+                $station->settle($address, $document),
+                Moves::of($build, $base, $this->window->name()),
+            );
+        } catch (HttpExceptionInterface|Damaged|NotKept $e) {
+            throw $e;
+        } catch (Throwable $e) {
+            throw new Unshowable($build, $base, $e);
+        }
         // Every view and component may read it.
         view()->share('frame', $frame);
 

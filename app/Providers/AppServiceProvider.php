@@ -9,6 +9,7 @@ use App\Frame\Head;
 use App\Stations\Stations;
 use App\Store\Analyses;
 use Illuminate\Contracts\View\View as ViewContract;
+use Illuminate\Support\Facades\Blade;
 use Illuminate\Support\Facades\View;
 use Illuminate\Support\ServiceProvider;
 
@@ -22,6 +23,7 @@ final class AppServiceProvider extends ServiceProvider
 
     public function boot(): void
     {
+        Blade::directive('panel', fn (string $view): string => "<?php echo \\App\\Support\\Panel::of({$view}, get_defined_vars()); ?>");
         // The list of keys names the stations, on pages without a build too.
         View::composer('frame.bar', function (ViewContract $view): void {
             $frame = $view->getData()['frame'] ?? null;

@@ -289,7 +289,7 @@ final class Bench
     {
         return Revision::query()
             ->where(['build_id' => $build->id, 'no' => $no])
-            ->first() ?? throw BadBuild::at('/base', "revision {$no} is not kept here.");
+            ->first() ?? throw new NotKept($no);
     }
 
     /** @throws Damaged */

@@ -9,6 +9,7 @@ use BenchGlow\Check\Review;
 use BenchGlow\Drawing\CircuitDrawing;
 use BenchGlow\Drawing\Drawing;
 use BenchGlow\Edit\Editor;
+use BenchGlow\Format\BadBuild;
 use BenchGlow\Format\Fields;
 use BenchGlow\Options\LedRow;
 use BenchGlow\Parts\Catalogue;
@@ -66,7 +67,11 @@ final readonly class SeriesSum
         $build = Build::of($document);
         $light = array_values($build->lights)[0] ?? null;
         if ($light !== null) {
-            $document = Editor::apply($document, LedRow::edit($light, $option));
+            try {
+                $document = Editor::apply($document, LedRow::edit($light, $option));
+            } catch (BadBuild) {
+                // What can't be fitted is drawn as it stands.
+            }
         }
         $review = Review::of($document, $sum->preference->wire, $sum->preference->units);
 

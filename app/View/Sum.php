@@ -163,7 +163,7 @@ final class Sum
         try {
             $edit = $form->edit(new Fields([...$this->form(), 'label' => $label]));
         } catch (NotUnderstood|BadBuild $e) {
-            $this->errors['part'] = $e->getMessage();
+            $this->errors['part'] = $e instanceof BadBuild ? $e->inWords() : $e->getMessage();
             $this->typed['part'] = self::DEFAULTS[$this->kind]['part'] ?? '';
             $edit = $form->edit(new Fields([...$this->form(), 'label' => $label]));
         }

@@ -14,14 +14,14 @@ final class Clauses
 
     /**
      * @param  array<array-key, mixed>  $when
-     * @return list<array{join: string, text: string}>|null null: it does not read without brackets
+     * @return list<array{join: string, text: string, when: array<array-key, mixed>}>|null null: it does not read without brackets
      */
     public static function of(array $when, Document $document): ?array
     {
         $unless = self::unless($when);
         if ($unless !== null) {
             $first = self::of($unless[0], $document);
-            $last = ['join' => 'unless', 'text' => WhenText::say($unless[1], $document)];
+            $last = ['join' => 'unless', 'text' => WhenText::say($unless[1], $document), 'when' => $unless[1]];
 
             return $first === null || count($first) >= self::MOST ? null : [...$first, $last];
         }
@@ -33,7 +33,7 @@ final class Clauses
         }
 
         return self::plain($when) || in_array($when, [['all' => []], ['any' => []]], true)
-            ? [['join' => '', 'text' => WhenText::say($when, $document)]]
+            ? [['join' => '', 'text' => WhenText::say($when, $document), 'when' => $when]]
             : null;
     }
 
@@ -55,7 +55,7 @@ final class Clauses
 
     /**
      * @param  list<mixed>  $list
-     * @return list<array{join: string, text: string}>|null
+     * @return list<array{join: string, text: string, when: array<array-key, mixed>}>|null
      */
     private static function joined(array $list, string $join, Document $document): ?array
     {
@@ -64,7 +64,7 @@ final class Clauses
             if (! is_array($item) || ! self::plain($item)) {
                 return null;
             }
-            $clauses[] = ['join' => $n === 0 ? '' : $join, 'text' => WhenText::say($item, $document)];
+            $clauses[] = ['join' => $n === 0 ? '' : $join, 'text' => WhenText::say($item, $document), 'when' => $item];
         }
 
         return $clauses;

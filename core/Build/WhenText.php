@@ -65,8 +65,7 @@ final class WhenText
     public static function read(string $text, Document $document): array
     {
         $reader = self::over($document);
-        preg_match_all('/[()]|[^\s()]+/u', mb_strtolower($text), $m);
-        $reader->tokens = $m[0];
+        $reader->tokens = self::tokens($text);
         if ($reader->tokens === []) {
             throw new NotUnderstood('say when, as "lid up", "always" or "lid up and not master off".');
         }
@@ -127,6 +126,14 @@ final class WhenText
 
     // ---- reading ----------------------------------------------------------------------------------------------------
 
+    /** @return list<string> words and brackets, in lower case */
+    private static function tokens(string $text): array
+    {
+        preg_match_all('/[()]|[^\s()]+/u', mb_strtolower($text), $m);
+
+        return $m[0];
+    }
+
     /** @return array<array-key, mixed> */
     private function any(): array
     {
@@ -160,6 +167,10 @@ final class WhenText
         $token = $this->tokens[$this->at] ?? null;
         if ($token === null) {
             throw new NotUnderstood('something is missing at the end.');
+        }
+        // A name comes first, whatever words and brackets it has: "Not used", "Key (ACC)".
+        if ($this->longest()[1] > 0) {
+            return $this->input();
         }
         if ($token === 'not') {
             $this->at++;
@@ -232,7 +243,7 @@ final class WhenText
         $best = [null, 0];
         foreach ($this->inputs as $id => [$names]) {
             foreach ($names as $name) {
-                $words = preg_split('/\s+/u', $name, -1, PREG_SPLIT_NO_EMPTY) ?: [];
+                $words = self::tokens($name);
                 if (count($words) > $best[1] && array_slice($this->tokens, $this->at, count($words)) === $words) {
                     $best = [$id, count($words)];
                 }

@@ -23,22 +23,22 @@ final class SizeSeries
             S::record(
                 [
                     'supply' => S::record(
-                        ['min_v' => S::above(0, 1000), 'nominal_v' => S::above(0, 1000), 'max_v' => S::above(0, 1000)],
+                        ['min_v' => S::number(0.1, 1000), 'nominal_v' => S::number(0.1, 1000), 'max_v' => S::number(0.1, 1000)],
                         ['min_v', 'nominal_v', 'max_v'],
                     ),
                     'led' => S::record(
                         [
-                            'vf_v' => S::above(0, 1000),
-                            'if_a' => S::above(0, 1000),
-                            'imax_a' => S::above(0, 1000),
+                            'vf_v' => S::number(0.1, 1000),
+                            'if_a' => S::number(0.000001, 1000),
+                            'imax_a' => S::number(0.000001, 1000),
                             'vf_tolerance_v' => S::number(0, 100),
-                            'ideality' => S::above(0, 20),
+                            'ideality' => S::number(0.1, 20),
                             'rs_ohm' => S::number(0, 1e9),
                         ],
                         ['vf_v', 'if_a', 'imax_a'],
                     ),
                     'count' => S::integer(1, 10000),
-                    'target_a' => S::above(0, 1000),
+                    'target_a' => S::number(0.000001, 1000),
                     'series' => S::choice('E12', 'E24', 'E96'),
                     'resistor_tolerance' => S::number(0, 0.5),
                 ],

@@ -26,12 +26,12 @@ final class SizeStrip
             $text,
             S::record(
                 [
-                    'supply_v' => S::above(0, 1000),
+                    'supply_v' => S::number(0.1, 1000),
                     'strip' => S::record(
                         [
-                            'nominal_v' => S::above(0, 1000),
-                            'watts_per_m' => S::above(0, 10000),
-                            'leds_per_m' => S::above(0, 10000),
+                            'nominal_v' => S::number(0.1, 1000),
+                            'watts_per_m' => S::number(0.01, 10000),
+                            'leds_per_m' => S::number(0.1, 10000),
                             'leds_per_cut' => S::integer(1, 1000),
                             'series_leds' => S::integer(1, 1000),
                             'channels' => S::integer(1, 4),
@@ -41,12 +41,12 @@ final class SizeStrip
                         ],
                         ['nominal_v', 'watts_per_m', 'leds_per_m', 'leds_per_cut', 'rail_ohm_per_m', 'vf_v'],
                     ),
-                    'length_m' => S::above(0, 10000),
+                    'length_m' => S::number(0.001, 10000),
                     'fit' => S::choice('down', 'up'),
                     'feed' => S::choice('start', 'end', 'both', 'middle'),
                     'lead' => S::record(
                         [
-                            'area_mm2' => S::above(0, 1000),
+                            'area_mm2' => S::number(0.001, 1000),
                             'out_m' => S::number(0, 10000),
                             'back_m' => S::number(0, 10000),
                         ],
@@ -110,7 +110,7 @@ final class SizeStrip
                 ? $decoded->strip->vf_v ?? null
                 : null;
 
-        return is_array($vf) ? S::list(S::above(0, 1000), 1, 4) : S::above(0, 1000);
+        return is_array($vf) ? S::list(S::number(0.1, 60), 1, 4) : S::number(0.1, 60);
     }
 
     private static function strip(Fields $f): StripType

@@ -19,11 +19,11 @@ final class SizeWire
             $text,
             S::record(
                 [
-                    'volts' => S::above(0, 1000),
-                    'amps' => S::above(0, 10000),
+                    'volts' => S::number(0.1, 1000),
+                    'amps' => S::number(0.000001, 10000),
                     'out_m' => S::number(0, 10000),
                     'back_m' => S::number(0, 10000),
-                    'drop_target' => S::above(0, 1),
+                    'drop_target' => S::number(0.001, 1),
                     'insulation_c' => S::number(31, 1000),
                     'ambient_c' => S::number(-60, 1000),
                     'bundle' => S::integer(1, 24),

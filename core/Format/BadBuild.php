@@ -17,6 +17,18 @@ final class BadBuild extends \DomainException
         return new self($path, $problem);
     }
 
+    /** As a person would find the place: "Leads, entry 5, length m: …"; without the path of the file. */
+    public function inWords(): string
+    {
+        $steps = array_filter(explode('/', $this->path), fn (string $s): bool => $s !== '');
+        $words = array_map(
+            fn (string $s): string => ctype_digit($s) ? 'entry '.((int) $s + 1) : str_replace('_', ' ', $s),
+            array_values($steps),
+        );
+
+        return $words === [] ? ucfirst($this->problem) : ucfirst(implode(', ', $words)).": {$this->problem}";
+    }
+
     public static function expected(string $path, string $expected, mixed $found): self
     {
         return new self($path, "expected {$expected}, found ".self::show($found).'.');

@@ -20,6 +20,8 @@ final readonly class FieldFact
         public ?Unit $unit,
         public bool $mayBeEmpty,
         public array $choices,
+        public ?float $min = null,
+        public ?float $max = null,
     ) {
     }
 
@@ -32,6 +34,8 @@ final readonly class FieldFact
             $shape?->unit,
             $shape->nullable ?? false,
             $shape->choices ?? [],
+            $shape?->min,
+            $shape?->max,
         );
     }
 

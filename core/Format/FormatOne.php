@@ -218,7 +218,7 @@ final class FormatOne
         $band = S::list(S::number(0, 10), 2, 2);
 
         return S::record([
-            'drop_target' => S::above(0, 0.5)->called('drop target', Unit::Percent),
+            'drop_target' => S::number(0.0001, 0.5)->called('drop target', Unit::Percent),
             'uniformity_target' => S::number(0, 1)->called('evenness target', Unit::Percent),
             'fuse_distance_m' => S::number(0, 10)->called('fuse distance', Unit::Length),
             'resistor_series' => S::choice('E12', 'E24', 'E96'),
@@ -233,7 +233,7 @@ final class FormatOne
     private static function supply(): S
     {
         // Extra-low voltage only: nothing over 60 V is designed here.
-        $volts = S::above(0, 60);
+        $volts = S::number(0.1, 60);
 
         return S::record(
             [
@@ -244,11 +244,11 @@ final class FormatOne
                 'nominal_v' => $volts->called('normal volts', Unit::Volts),
                 'max_v' => $volts->called('highest volts', Unit::Volts),
                 'internal_ohm' => S::number(0, 1000)->called('inner resistance', Unit::Ohms),
-                'capacity_ah' => S::above(0, 100000)->orNull()->called('capacity', Unit::AmpHours),
-                'usable_fraction' => S::above(0, 1),
+                'capacity_ah' => S::number(0.001, 100000)->orNull()->called('capacity', Unit::AmpHours),
+                'usable_fraction' => S::number(0.01, 1),
                 'peukert' => S::number(1, 2),
-                'max_current_a' => S::above(0, 100000)->orNull()->called('most amps', Unit::Amps),
-                'rated_w' => S::above(0, 100000)->orNull()->called('rating', Unit::Watts),
+                'max_current_a' => S::number(0.001, 100000)->orNull()->called('most amps', Unit::Amps),
+                'rated_w' => S::number(0.001, 100000)->orNull()->called('rating', Unit::Watts),
                 'charger' => S::record(
                     ['charge_a' => S::number(0, 10000), 'when' => S::when()],
                     ['charge_a'],
@@ -269,8 +269,8 @@ final class FormatOne
                         'label' => S::text()->called('name'),
                         'kind' => S::choice('fuse_way', 'spare_way', 'panel_channel', 'bus_stud', 'post', 'outlet'),
                         'comfort' => S::flag(),
-                        'fuse_a' => S::above(0, 1000)->orNull()->called('fuse', Unit::Amps),
-                        'box_max_a' => S::above(0, 1000)->orNull()->called('rating of the box', Unit::Amps),
+                        'fuse_a' => S::number(0.01, 1000)->orNull()->called('fuse', Unit::Amps),
+                        'box_max_a' => S::number(0.001, 1000)->orNull()->called('rating of the box', Unit::Amps),
                         'load_a' => S::number(0, 1000)->orNull()->called('its own load', Unit::Amps),
                         'live_when' => S::when()->orNull()->called('live when'),
                         'fed_by' => S::id(),
@@ -289,19 +289,19 @@ final class FormatOne
                         'behaviour' => S::record(
                             [
                                 'kind' => S::choice('steady', 'flashing', 'timed', 'fading'),
-                                'hz' => S::above(0, 50)->called('flashes a second', Unit::Count),
+                                'hz' => S::number(0.01, 50)->called('flashes a second', Unit::Count),
                                 'duty' => S::number(0, 1),
-                                'off_after_s' => S::above(0),
-                                'fade_s' => S::above(0),
+                                'off_after_s' => S::number(0.01),
+                                'fade_s' => S::number(0.001),
                             ],
                             ['kind'],
                         ),
                         'fed_by' => S::id(),
                         'way' => S::id()->orNull(),
-                        'fuse_a' => S::above(0, 1000)->orNull()->called('fuse', Unit::Amps),
+                        'fuse_a' => S::number(0.01, 1000)->orNull()->called('fuse', Unit::Amps),
                         'source_ohm' => S::number(0, 1000),
-                        'area_mm2' => S::above(0, 200)->orNull(),
-                        'max_a' => S::above(0, 1000)->orNull()->called('good for', Unit::Amps),
+                        'area_mm2' => S::number(0.001, 200)->orNull(),
+                        'max_a' => S::number(0.001, 1000)->orNull()->called('good for', Unit::Amps),
                         'tap' => S::choice('allowed', 'never', 'ask'),
                         'loads' => S::list(
                             S::record(
@@ -317,7 +317,7 @@ final class FormatOne
                                         'unknown',
                                     ),
                                     'w' => S::number(0, 10000),
-                                    'at_v' => S::above(0, 60),
+                                    'at_v' => S::number(0.5, 60),
                                     'colour' => S::choice(...self::COLOURS),
                                     'lm' => S::number(0),
                                     'mixes_into' => S::id()->orNull(),
@@ -362,18 +362,18 @@ final class FormatOne
                         'from' => S::local(),
                         'to' => S::local(),
                         'closed_when' => S::condition(),
-                        'max_a' => S::above(0, 1000)->orNull(),
+                        'max_a' => S::number(0.001, 1000)->orNull(),
                         'ohm' => S::number(0, 1000),
                         'duty' => S::duty(),
-                        'pwm_hz' => S::above(0)->orNull(),
-                        'flash_hz' => S::above(0, 50)->orNull(),
+                        'pwm_hz' => S::number(0.1)->orNull(),
+                        'flash_hz' => S::number(0.01, 50)->orNull(),
                     ],
                     ['id', 'from', 'to', 'closed_when'],
                 ),
             ),
             'mercury' => S::flag(),
             'min_load_w' => S::number(0, 10000),
-            'max_total_a' => S::above(0, 1000)->orNull(),
+            'max_total_a' => S::number(0.001, 1000)->orNull(),
         ];
 
         return S::variants(
@@ -388,7 +388,7 @@ final class FormatOne
             [
                 'wire' => [
                     [
-                        'area_mm2' => S::above(0, 200),
+                        'area_mm2' => S::number(0.001, 200),
                         'awg' => S::integer(0, 40)->orNull(),
                         'cores' => S::integer(1, 64),
                         'insulation_c' => S::number(40, 300),
@@ -400,24 +400,24 @@ final class FormatOne
                 ],
                 'led' => [
                     [
-                        'vf_v' => S::above(0, 60),
-                        'if_a' => S::above(0, 100),
-                        'imax_a' => S::above(0, 100),
+                        'vf_v' => S::number(0.1, 60),
+                        'if_a' => S::number(0.000001, 100),
+                        'imax_a' => S::number(0.000001, 100),
                         'vf_tolerance_v' => S::number(0, 10),
-                        'ideality' => S::above(0, 10),
+                        'ideality' => S::number(0.1, 10),
                         'rs_ohm' => S::number(0, 1e6)->orNull(),
                         'colour' => $colour,
                         'lm' => S::number(0),
-                        'viewing_deg' => S::above(0, 180),
-                        'diameter_mm' => S::above(0, 1000),
+                        'viewing_deg' => S::number(0.001, 180),
+                        'diameter_mm' => S::number(0.001, 1000),
                     ],
                     ['vf_v', 'if_a', 'imax_a'],
                 ],
                 'strip' => [
                     [
-                        'nominal_v' => S::above(0, 60)->called('normal volts', Unit::Volts),
-                        'watts_per_m' => S::above(0, 1000),
-                        'leds_per_m' => S::above(0, 5000),
+                        'nominal_v' => S::number(0.1, 60)->called('normal volts', Unit::Volts),
+                        'watts_per_m' => S::number(0.01, 1000),
+                        'leds_per_m' => S::number(0.1, 5000),
                         'leds_per_cut' => S::integer(1, 1000),
                         'series_leds' => S::integer(1, 1000),
                         'common' => S::choice('plus', 'minus'),
@@ -425,7 +425,7 @@ final class FormatOne
                             S::record(
                                 [
                                     'id' => S::local(),
-                                    'vf_v' => S::above(0, 60),
+                                    'vf_v' => S::number(0.1, 60),
                                     'colour' => $colour,
                                     'lm_per_m' => S::number(0),
                                 ],
@@ -437,20 +437,20 @@ final class FormatOne
                         'rail_ohm_per_m' => S::number(0, 1000)->called('rail resistance', Unit::OhmsPerMetre),
                         'common_ohm_per_m' => S::number(0, 1000),
                         'rail_from' => S::choice('typical', 'label', 'measured'),
-                        'width_mm' => S::above(0, 1000),
-                        'max_run_m' => S::above(0, 1000)->orNull(),
+                        'width_mm' => S::number(0.001, 1000),
+                        'max_run_m' => S::number(0.001, 1000)->orNull(),
                         'min_bend_mm' => S::number(0, 10000)->orNull(),
-                        'viewing_deg' => S::above(0, 180),
+                        'viewing_deg' => S::number(0.001, 180),
                     ],
                     ['nominal_v', 'watts_per_m', 'leds_per_m', 'leds_per_cut', 'channels'],
                 ],
                 'diode' => [
                     [
                         'technology' => S::choice('schottky', 'silicon'),
-                        'vf_v' => S::above(0, 60),
-                        'if_a' => S::above(0, 1000),
-                        'max_a' => S::above(0, 1000)->orNull(),
-                        'ideality' => S::above(0, 10)->orNull(),
+                        'vf_v' => S::number(0.1, 60),
+                        'if_a' => S::number(0.000001, 1000),
+                        'max_a' => S::number(0.001, 1000)->orNull(),
+                        'ideality' => S::number(0.1, 10)->orNull(),
                         'rs_ohm' => S::number(0, 1e6)->orNull(),
                     ],
                     [],
@@ -460,7 +460,7 @@ final class FormatOne
                         'ways' => S::integer(1, 100),
                         'keyed' => S::flag(),
                         'sealed' => S::flag(),
-                        'max_a' => S::above(0, 1000)->orNull(),
+                        'max_a' => S::number(0.001, 1000)->orNull(),
                         'live_side' => S::choice('female', 'male'),
                         'ohm' => S::number(0, 1000),
                     ],
@@ -487,8 +487,8 @@ final class FormatOne
                 'resistor' => [['ohm' => S::number(0, 1e9)], ['ohm']],
                 'sense' => [
                     [
-                        'ohm' => S::above(0, 1e9),
-                        'pull_in_v' => S::above(0, 60),
+                        'ohm' => S::number(0.001, 1e9),
+                        'pull_in_v' => S::number(0.1, 60),
                         'drop_out_v' => S::number(0, 60),
                         'either_way' => S::flag(),
                         'hold_s' => S::number(0, 1e6),
@@ -498,8 +498,8 @@ final class FormatOne
                 'string' => [
                     [
                         'series_leds' => S::integer(1, 1000),
-                        'vf_v' => S::above(0, 60),
-                        'if_a' => S::above(0, 100),
+                        'vf_v' => S::number(0.1, 60),
+                        'if_a' => S::number(0.000001, 100),
                         'ohm' => S::number(0, 1e9),
                         ...$light,
                     ],
@@ -508,19 +508,19 @@ final class FormatOne
                 'diode' => [
                     [
                         'technology' => S::choice('schottky', 'silicon'),
-                        'vf_v' => S::above(0, 60),
-                        'if_a' => S::above(0, 1000),
-                        'ideality' => S::above(0, 10)->orNull(),
+                        'vf_v' => S::number(0.1, 60),
+                        'if_a' => S::number(0.000001, 1000),
+                        'ideality' => S::number(0.1, 10)->orNull(),
                         'rs_ohm' => S::number(0, 1e6)->orNull(),
                     ],
                     [],
                 ],
                 'linear' => [
-                    ['amps' => S::above(0, 100), 'dropout_v' => S::above(0, 60), ...$light],
+                    ['amps' => S::number(0.000001, 100), 'dropout_v' => S::number(0.1, 60), ...$light],
                     ['amps', 'dropout_v'],
                 ],
                 'switching' => [
-                    ['watts' => S::above(0, 10000), 'from_v' => S::above(0, 60), 'to_v' => S::above(0, 60), ...$light],
+                    ['watts' => S::number(0.001, 10000), 'from_v' => S::number(0.1, 60), 'to_v' => S::number(0.1, 60), ...$light],
                     ['watts', 'from_v', 'to_v'],
                 ],
             ],
@@ -591,7 +591,7 @@ final class FormatOne
                 'fuse_tap' => [
                     [
                         'way' => S::id(),
-                        'fuse_a' => S::above(0, 1000)->orNull()->called('fuse', Unit::Amps),
+                        'fuse_a' => S::number(0.01, 1000)->orNull()->called('fuse', Unit::Amps),
                         'live_leg' => S::choice('common', 'other', 'unknown'),
                     ],
                     ['way'],
@@ -626,7 +626,7 @@ final class FormatOne
                         [
                             'fuse' => [
                                 [
-                                    'fuse_a' => S::above(0, 1000)->orNull()->called('fuse', Unit::Amps),
+                                    'fuse_a' => S::number(0.01, 1000)->orNull()->called('fuse', Unit::Amps),
                                     'form' => S::choice('inline_blade', 'inline_glass', 'box', 'breaker'),
                                 ],
                                 [],
@@ -684,7 +684,7 @@ final class FormatOne
                     [
                         'id' => S::id(),
                         'label' => S::text()->called('name'),
-                        'lasts_s' => S::above(0)->called('how long it lasts'),
+                        'lasts_s' => S::number(0.001)->called('how long it lasts'),
                         'events' => S::list(
                             S::record(
                                 ['at_s' => S::number(0), 'input' => S::id(), 'to' => S::local()],
@@ -712,7 +712,7 @@ final class FormatOne
                             'id' => S::id(),
                             'colour' => S::text(40),
                             'tracer' => S::text(40)->orNull(),
-                            'area_mm2' => S::above(0, 200)->orNull(),
+                            'area_mm2' => S::number(0.001, 200)->orNull(),
                             'connector' => S::id()->orNull(),
                             'way' => S::integer(1, 500)->orNull(),
                             'became' => S::id()->orNull(),
@@ -846,31 +846,31 @@ final class FormatOne
                         'margin_m' => S::number(0, 100),
                         'count' => S::integer(1, 10000)->called('count', Unit::Count),
                         'pitch_m' => S::number(0, 100)->orNull(),
-                        'hole_mm' => S::above(0, 1000),
-                        'wall_mm' => S::above(0, 1000),
+                        'hole_mm' => S::number(0.001, 1000),
+                        'wall_mm' => S::number(0.001, 1000),
                     ],
                     [],
                 ],
                 'panel' => [
                     [
                         'outline' => S::record([
-                            'rect_m' => S::list(S::above(0, 100), 2, 2),
+                            'rect_m' => S::list(S::number(0.001, 100), 2, 2),
                             'path' => S::text(100000),
                         ]),
-                        'depth_m' => S::above(0, 10),
+                        'depth_m' => S::number(0.001, 10),
                         'rows' => S::integer(1, 1000),
                         'reflectance' => S::number(0, 0.98),
                         'transmission' => S::number(0, 1),
-                        'viewing_deg' => S::above(0, 180),
+                        'viewing_deg' => S::number(0.001, 180),
                     ],
                     [],
                 ],
                 'footprint' => [
                     [
-                        'height_m' => S::above(0, 100),
+                        'height_m' => S::number(0.001, 100),
                         'tilt_deg' => S::number(-90, 90),
-                        'spacing_m' => S::above(0, 100)->called('spacing', Unit::Length),
-                        'path_m' => S::above(0, 1000),
+                        'spacing_m' => S::number(0.001, 100)->called('spacing', Unit::Length),
+                        'path_m' => S::number(0.001, 1000),
                     ],
                     [],
                 ],

@@ -73,7 +73,7 @@ final class JsonSchema
         return array_filter(
             [
                 'type' => $shape->type,
-                $shape->above ? 'exclusiveMinimum' : 'minimum' => $shape->min,
+                'minimum' => $shape->min,
                 'maximum' => $shape->max,
             ],
             fn (mixed $v): bool => $v !== null,

@@ -30,7 +30,6 @@ final readonly class Shape
         public bool $nullable = false,
         public ?float $min = null,
         public ?float $max = null,
-        public bool $above = false,
         public ?string $pattern = null,
         public array $choices = [],
         public ?self $of = null,
@@ -46,12 +45,6 @@ final readonly class Shape
     public static function number(?float $min = null, ?float $max = null): self
     {
         return new self('number', min: $min, max: $max);
-    }
-
-    /** A number strictly over $min. */
-    public static function above(float $min, ?float $max = null): self
-    {
-        return new self('number', min: $min, max: $max, above: true);
     }
 
     public static function integer(int $min, int $max): self
@@ -161,7 +154,6 @@ final readonly class Shape
             $nullable,
             $this->min,
             $this->max,
-            $this->above,
             $this->pattern,
             $this->choices,
             $this->of,
@@ -223,14 +215,17 @@ final readonly class Shape
     private function range(): string
     {
         return match (true) {
-            $this->min !== null && $this->max !== null => ($this->above ? ' over ' : ' from ').
-                $this->min.
-                ($this->above ? ' up to ' : ' to ').
-                $this->max,
-            $this->min !== null => ($this->above ? ' over ' : ' of at least ').$this->min,
+            $this->min !== null && $this->max !== null => ' from '.self::figure($this->min).' to '.self::figure($this->max),
+            $this->min !== null => ' of at least '.self::figure($this->min),
             $this->max !== null => " of at most {$this->max}",
             default => '',
         };
+    }
+
+    /** As people write it: 0.000001 and not 1.0E-6. */
+    private static function figure(float $x): string
+    {
+        return abs($x) >= 1e-4 || $x === 0.0 ? (string) $x : rtrim(sprintf('%.9F', $x), '0');
     }
 
     private function howMany(): string

@@ -36,7 +36,7 @@ final class ShapeReader
         $fits =
             (is_int($value) || is_float($value)) &&
             is_finite((float) $value) &&
-            ($shape->min === null || ($shape->above ? $value > $shape->min : $value >= $shape->min)) &&
+            ($shape->min === null || $value >= $shape->min) &&
             ($shape->max === null || $value <= $shape->max);
 
         return $fits ? $value : throw BadBuild::expected($path, $shape->expected(), $value);

@@ -11,6 +11,7 @@ use BenchGlow\Edit\Editor;
 use BenchGlow\Edit\FeedBothEnds;
 use BenchGlow\Edit\FeedStrip;
 use BenchGlow\Edit\SplitRun;
+use BenchGlow\Format\BadBuild;
 use BenchGlow\Harness\Bodies;
 use BenchGlow\Harness\Harness;
 use BenchGlow\Harness\LeadWire;
@@ -75,11 +76,16 @@ final class FeedOptions
     }
 
     /**
-     * Dimmest over brightest of a strip at the normal supply if it were fed another way; new leads as thick as the feed.
+     * Dimmest over brightest of a strip at the normal supply if it were fed another way; new leads as thick as the feed. Null where
+     * it can't be fed so.
      */
-    public static function evenness(Analysis $analysis, string $light, Edit $edit): float
+    public static function evenness(Analysis $analysis, string $light, Edit $edit): ?float
     {
-        $build = Build::of(Editor::apply($analysis->build->document, $edit));
+        try {
+            $build = Build::of(Editor::apply($analysis->build->document, $edit));
+        } catch (BadBuild) {
+            return null;
+        }
         $feed = null;
         $wiring = [];
         foreach ($build->leads as $id => $lead) {

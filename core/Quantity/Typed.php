@@ -10,6 +10,12 @@ final class Typed
     /** A number with point or comma, a fraction, or both: 12  1.84  1,84  .5  1/2  72 1/2  4½ */
     private const NUMBER = '(?:\d+\s+\d+\/\d+|\d+\/\d+|\d+(?:[.,]\d+)?|[.,]\d+)';
 
+    /** A length typed without its unit that is longer is asked about, metres or inches. */
+    private const LONG = ['m' => 60.0, 'in' => 2400.0];
+
+    /** The same for amps: 350 is milliamps that lost their m. */
+    private const MANY_AMPS = 150.0;
+
     private const VULGAR = [
         '½' => ' 1/2',
         '¼' => ' 1/4',
@@ -33,6 +39,9 @@ final class Typed
             Unit::Ohms => self::ohms($typed, $text),
             default => self::single($unit, $text),
         };
+        if ($value !== null) {
+            self::ask($unit, $text, $value, $bareLength);
+        }
         if ($value === null || ! is_finite($value)) {
             throw NotUnderstood::expected($typed, $unit->example());
         }
@@ -41,6 +50,27 @@ final class Typed
         }
 
         return $value;
+    }
+
+    /**
+     * What is hardly meant, typed without a unit: asked about instead of taken.
+     *
+     * @throws NotUnderstood
+     */
+    private static function ask(Unit $unit, string $text, float $value, string $bare): void
+    {
+        if (preg_match('/^[\d.,]+$/', $text) !== 1) {
+            return;
+        }
+        if ($unit === Unit::Length && (float) str_replace(',', '.', $text) > self::LONG[$bare]) {
+            $long = $bare === 'in'
+                ? Shown::plain($value / 0.3048, 0).' ft'
+                : ($value >= 1000.0 ? Shown::plain($value / 1000.0, 2).' km' : Shown::plain($value, 1).' m');
+            throw new NotUnderstood("{$text} {$bare} is {$long}. If you mean {$text} mm or {$text} cm, type the unit; else type {$text} {$bare}.");
+        }
+        if ($unit === Unit::Amps && $value > self::MANY_AMPS) {
+            throw new NotUnderstood("{$text} A is a great deal. If you mean {$text} mA, type the unit; else type {$text} A.");
+        }
     }
 
     private static function tidy(string $typed): string
@@ -60,10 +90,13 @@ final class Typed
         return trim((string) preg_replace('/\s+/u', ' ', $text));
     }
 
-    /** @throws NotUnderstood */
+    /** @throws NotUnderstood where three digits stand after a comma: a thousand to some, a fraction to others */
     public static function number(string $text): ?float
     {
         $text = trim($text);
+        if (preg_match('/^([1-9]\d{0,2}),(\d{3})$/', $text, $m) === 1) {
+            throw new NotUnderstood("'{$text}' may be {$m[1]}{$m[2]} or {$m[1]}.{$m[2]}: type it as one of them.");
+        }
         if (preg_match('/^(?:(\d+) )?(\d+)\/(\d+)$/', $text, $m) === 1) {
             return (float) $m[3] > 0 ? (float) $m[1] + (float) $m[2] / (float) $m[3] : null;
         }
@@ -95,6 +128,10 @@ final class Typed
             $inches = self::number($m[2]);
 
             return $inches === null || $inches >= 12.0 ? null : (float) $m[1] * 0.3048 + $inches * 0.0254;
+        }
+        // "3m 20", "1 m 5": metres and centimetres.
+        if (preg_match('/^(\d+) ?m ?(\d{1,2})(?: ?cm)?$/u', $text, $m) === 1) {
+            return (float) $m[1] + (float) $m[2] / 100.0;
         }
         if (preg_match('/^('.self::NUMBER.') ?([^\d ]*)$/u', $text, $m) !== 1) {
             return null;

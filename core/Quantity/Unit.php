@@ -58,7 +58,7 @@ enum Unit: string
                 'mohm' => 0.001,
                 'mω' => 0.001,
             ],
-            self::Watts => ['' => 1.0, 'w' => 1.0, 'watt' => 1.0, 'watts' => 1.0, 'mw' => 0.001],
+            self::Watts => ['' => 1.0, 'w' => 1.0, 'watt' => 1.0, 'watts' => 1.0, 'mw' => 0.001, 'kw' => 1000.0],
             self::WattsPerMetre => ['' => 1.0, 'w/m' => 1.0, 'w/ft' => 1 / 0.3048],
             self::LedsPerMetre => [
                 '' => 1.0,

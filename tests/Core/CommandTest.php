@@ -98,7 +98,7 @@ it('refuses bad input in one sentence that names the field, exit 2', function (
 })->with([
     [['size', 'wire'], '{"volts":12', 'this is not JSON'],
     [['size', 'wire'], '{"volts":12,"amps":3,"out_m":3,"bak_m":3}', 'unknown field `bak_m`. Did you mean `back_m`?'],
-    [['size', 'wire'], '{"volts":12,"amps":"3 A","out_m":3,"back_m":3}', '/amps: expected a number over 0'],
+    [['size', 'wire'], '{"volts":12,"amps":"3 A","out_m":3,"back_m":3}', '/amps: expected a number from 0.000001'],
     [['size', 'wire'], '{"volts":12,"amps":3,"out_m":3}', 'field `back_m` is missing'],
     [
         ['size', 'wire'],

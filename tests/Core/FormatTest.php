@@ -143,7 +143,7 @@ it('names the near miss', function (string $from, string $to, string $says): voi
     ['"bank.plus"', '"bnak.plus"', 'nothing has the id `bnak`. Did you mean `bank`?'],
     ['"title": "Test bench"', '"title": ""', '/title: expected text of 1 to 200 characters, found "".'],
     ['"min_v": 11.8', '"min_v": 12.9', '/supplies/0/min_v: the lowest volts are over the nominal ones.'],
-    ['"nominal_v": 12.6', '"nominal_v": 230', '/supplies/0/nominal_v: expected a number over 0 up to 60, found 230.'],
+    ['"nominal_v": 12.6', '"nominal_v": 230', '/supplies/0/nominal_v: expected a number from 0.1 to 60, found 230.'],
     ['"at_m": 0.1', '"at_m": 5', "/leads/0/inline/0/at_m: 5 m lies past the lead's end at 3.2 m."],
     ['"id": "shelf"', '"id": "bank"', '/circuits/0/id: the id `bank` stands already at /supplies/0.'],
     [

@@ -320,7 +320,7 @@ it('exports what it imports, byte for byte, and refuses a bad file by path', fun
         ->assertRedirect('/')
         ->assertSessionHas(
             'refused',
-            'bad.glow.json is not taken in. /lights/0: unknown field `wantd_m`. Did you mean `wanted_m`?',
+            'bad.glow.json is not taken in. Lights, entry 1: unknown field `wantd_m`. Did you mean `wanted_m`?',
         );
     $this->from('/')->post('/builds/import', [])->assertSessionHas('refused');
     expect(Build::query()->count())->toBe(2);

@@ -117,8 +117,8 @@ it('refuses an op and an edit it does not know by their names, and a base that i
         ->assertStatus(422)
         ->assertSee('is not JSON');
     $send(['op' => 'set', 'id' => 'shelf', 'field' => 'label', 'text' => 'X', 'base' => '77'])
-        ->assertStatus(422)
-        ->assertSee('revision 77 is not kept here');
+        ->assertStatus(409)
+        ->assertSee('Revision 77 is not kept here');
     expect($build->refresh()->head)->toBe(1);
 });
 

@@ -70,9 +70,13 @@ final class HistoryController extends Controller
     }
 
     /** From a damaged head to the newest sound revision before it. */
-    public function goBack(Build $build, int $no): RedirectResponse
+    public function goBack(Build $build, int $no): Response|RedirectResponse
     {
-        $this->bench->goBack($build, $this->window->base(), $this->window->token(), $this->window->name(), $no);
+        try {
+            $this->bench->goBack($build, $this->window->base(), $this->window->token(), $this->window->name(), $no);
+        } catch (Conflict $e) {
+            return $this->answers->conflict($build, $e, null);
+        }
 
         return redirect(route('station', [$build, $this->stations->first()->key()], false), 303);
     }

@@ -11,6 +11,7 @@ use App\Store\Bench;
 use App\Store\Damaged;
 use App\Store\Demo;
 use App\Support\StartForm;
+use App\Support\Trouble;
 use App\Wall\Wall;
 use BenchGlow\Build\Document;
 use BenchGlow\Format\BadBuild;
@@ -21,6 +22,7 @@ use Illuminate\Contracts\View\View;
 use Illuminate\Http\RedirectResponse;
 use Illuminate\Http\Request;
 use Illuminate\Http\UploadedFile;
+use Throwable;
 
 /** The builds wall: what hangs there, a new build, a build from a file. */
 final class WallController extends Controller
@@ -60,7 +62,12 @@ final class WallController extends Controller
         try {
             return view('wall.card', ['card' => $this->wall->card($build, Preference::row())]);
         } catch (Damaged $e) {
-            return view('wall.damaged', ['build' => $build, 'sentence' => "{$build->title}: {$e->getMessage()}"]);
+            return view('wall.damaged', ['build' => $build, 'sentence' => $e->getMessage()]);
+        } catch (Throwable $e) {
+            $trouble = Trouble::with("the card of {$build->key}", $e);
+            $sentence = "It can't be shown. {$trouble->sentence} Number {$trouble->number} in the log.";
+
+            return view('wall.damaged', ['build' => $build, 'sentence' => $sentence]);
         }
     }
 
@@ -69,7 +76,9 @@ final class WallController extends Controller
         try {
             $document = (new StartForm(Preference::row()))->document(new Fields($request->all()));
         } catch (BadBuild|NotUnderstood|NotFitted $e) {
-            return $this->back()->withInput()->with('refused', $e->getMessage());
+            return $this->back()
+                ->withInput()
+                ->with('refused', $e instanceof BadBuild ? $e->inWords() : $e->getMessage());
         }
 
         return $this->opened($this->bench->create($document, 'Begun', 'plain'));
@@ -95,7 +104,7 @@ final class WallController extends Controller
         try {
             $document = Document::fromJson((string) $file->get());
         } catch (BadBuild $e) {
-            return back()->with('refused', "{$file->getClientOriginalName()} is not taken in. {$e->getMessage()}");
+            return back()->with('refused', "{$file->getClientOriginalName()} is not taken in. {$e->inWords()}");
         }
 
         return $this->opened($this->bench->create($document, 'Read in from a file', 'plain', 'import'));

@@ -54,23 +54,20 @@ final class BriefPage
         }
         $phrases = DayView::phrases($document);
         $rows = [];
-        foreach ([...$clauses, ...count($clauses) < 3 ? [['join' => 'or', 'text' => '']] : []] as $clause) {
+        foreach ([...$clauses, ...count($clauses) < 3 ? [['join' => 'or', 'text' => '', 'when' => null]] : []] as $clause) {
             $own = $clause['text'] === '' || in_array($clause['text'], $phrases, true) ? [] : [$clause['text']];
-            $rows[] = [...$clause, 'holds' => $this->holds($clause['text']), 'choices' => [...$own, ...$phrases]];
+            $rows[] = [...$clause, 'holds' => $this->holds($clause['when']), 'choices' => [...$own, ...$phrases]];
         }
 
         return $rows;
     }
 
-    private function holds(string $clause): bool
+    /** @param  array<array-key, mixed>|null  $when  as it is stored: what is printed is for people, and never read back */
+    private function holds(?array $when): bool
     {
         $rest = $this->frame->analysis->build->restPositions();
 
-        return $clause !== '' &&
-            (new When(WhenText::read($clause, $this->frame->document)))->holds(
-                [...$rest, ...$this->frame->thrown()],
-                $rest,
-            );
+        return $when !== null && (new When($when))->holds([...$rest, ...$this->frame->thrown()], $rest);
     }
 
     /** A want in words that can be typed again. */

@@ -68,7 +68,7 @@ final readonly class Cards
         // Tried on its circuit alone, in the state in which it glows most.
         $alone = $this->frame->document;
         if ($light->circuit !== null && count($this->frame->analysis->build->circuits) > 1) {
-            $alone = Editor::apply($alone, new KeepCircuit($light->circuit));
+            $alone = $this->alone($light->circuit) ?? $alone;
         }
         $analysis = $this->frame->analyses->of($alone, $this->frame->preference)->analysis;
         $now = FeedOptions::current($analysis->build, $analysis->harness, $light->id);
@@ -127,6 +127,15 @@ final readonly class Cards
         }
 
         return $cards;
+    }
+
+    private function alone(string $circuit): ?Document
+    {
+        try {
+            return Editor::apply($this->frame->document, new KeepCircuit($circuit));
+        } catch (BadBuild) {
+            return null;
+        }
     }
 
     private function tried(Document $document, Edit $edit): ?Analysis

@@ -13,6 +13,7 @@ use BenchGlow\Format\FieldFact;
 use BenchGlow\Format\Fields;
 use BenchGlow\Format\FormatOne;
 use BenchGlow\Quantity\NotUnderstood;
+use BenchGlow\Quantity\Shown;
 use BenchGlow\Quantity\Unit;
 
 /** One field of one thing, typed as people say it. */
@@ -45,6 +46,13 @@ final readonly class SetForm extends Form
             return null;
         }
         $value = Typing::quantity($fact->unit, $text, $fact->name(), $this->preference);
+        if ($fact->unit === Unit::Percent && ($value < ($fact->min ?? 0.0) || $value > ($fact->max ?? INF))) {
+            $to = Shown::plain(100 * ($fact->max ?? 1.0), 2);
+            throw new NotUnderstood(
+                "{$fact->name()}: expected a share from ".Shown::plain(100 * ($fact->min ?? 0.0), 2)." % to {$to} %, not ".
+                    Shown::plain(100 * $value, 2).' %.',
+            );
+        }
 
         return $fact->unit === Unit::Count ? (int) $value : $value;
     }

@@ -45,9 +45,13 @@ final readonly class HandOverController
 
     public function export(Build $build): Response
     {
-        $frame = $this->frame($build);
+        // Read, not solved: a build that can't be shown can still be taken along.
+        $revision = $this->bench->revision($build, $build->head);
+        if (! $revision->sound()) {
+            $this->bench->document($build, $build->head);
+        }
 
-        return Download::of($frame->document->json, 'application/json', Index::slug($build->title).'.glow.json');
+        return Download::of($revision->json(), 'application/json', Index::slug($build->title).'.glow.json');
     }
 
     public function sheet(Build $build): View
@@ -99,7 +103,7 @@ final readonly class HandOverController
         try {
             $text = Export::netlist($frame->analysis, $frame->thrown(), $frame->state(), $phase);
         } catch (BadBuild $e) {
-            return redirect($frame->url(['station' => 'handover']), 303)->with('refused', $e->getMessage());
+            return redirect($frame->url(['station' => 'handover']), 303)->with('refused', ucfirst($e->problem));
         }
 
         return Download::of($text, 'text/plain; charset=UTF-8', Index::slug($build->title).($phase > 1 ? "-{$phase}" : '').'.cir');

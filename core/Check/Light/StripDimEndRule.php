@@ -80,11 +80,14 @@ final class StripDimEndRule implements Rule
         $middle = new FeedStrip($light->id, 'middle');
         $inMiddle = $marks === [intdiv($light->fit()->units, 2)];
         $evenBoth = FeedOptions::evenness($analysis, $light->id, $both);
-        $useMiddle =
-            ! $inMiddle &&
-            $evenBoth < $analysis->build->settings->uniformityTarget &&
-            FeedOptions::evenness($analysis, $light->id, $middle) > $evenBoth;
+        $evenMiddle = $inMiddle || ($evenBoth ?? 0.0) >= $analysis->build->settings->uniformityTarget
+            ? null
+            : FeedOptions::evenness($analysis, $light->id, $middle);
 
-        return $useMiddle ? ['Feed the middle', $middle] : ['Feed both ends', $both];
+        return match (true) {
+            $evenMiddle !== null && $evenMiddle > ($evenBoth ?? 0.0) => ['Feed the middle', $middle],
+            $evenBoth !== null => ['Feed both ends', $both],
+            default => null,
+        };
     }
 }

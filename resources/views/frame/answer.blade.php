@@ -5,11 +5,11 @@
     value="{{ $frame->base }}"
     hx-swap-oob="true"
 >
-@include('frame.headline')
-@include('frame.run')
-@include('frame.flags')
-@include('frame.meter')
-@include('frame.line')
+@panel('frame.headline')
+@panel('frame.run')
+@panel('frame.flags')
+@panel('frame.meter')
+@panel('frame.line')
 <div
     id="conflict"
     hx-swap-oob="true"
@@ -28,7 +28,7 @@
     >@include($frame->station->views() . '.plate', ['oob' => false])</main>
 @else
     @foreach ($frame->station->outputs(false) as $output)
-        @include($output)
+        @panel($output)
     @endforeach
 @endif
 @include('frame.echo')

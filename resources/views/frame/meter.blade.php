@@ -105,5 +105,5 @@
             @endforeach
         </ul>
     @endif
-    @include('frame.pins')
+    @panel('frame.pins')
 </section>

@@ -19,7 +19,7 @@
         value="{{ $frame->base }}"
     >
     @include('frame.bar', ['preference' => $frame->preference])
-    @include('frame.run')
+    @panel('frame.run')
     <div id="elsewhere"></div>
     <div id="conflict"></div>
     <p
@@ -37,7 +37,7 @@
         id="bench"
         class="bench"
     >
-        @include('frame.flags')
+        @panel('frame.flags')
         <main
             id="plate"
             class="plate"
@@ -46,10 +46,10 @@
             @hasSection('plate')
                 @yield('plate')
             @else
-                @include($frame->station->views() . '.plate')
+                @panel($frame->station->views() . '.plate')
             @endif
         </main>
-        @include('frame.meter')
+        @panel('frame.meter')
     </div>
     <button
         id="meter-line"
@@ -57,7 +57,7 @@
         type="button"
         aria-expanded="false"
         aria-controls="meter"
-    >@include('frame.line')</button>
+    >@panel('frame.line')</button>
     <p
         id="live"
         class="is-sr-only"

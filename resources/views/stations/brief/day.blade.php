@@ -238,7 +238,7 @@
                     @if ($idea->failure !== '')
                         <p class="cost">{{ $idea->failure }}</p>
                     @endif
-                    @include('stations.brief.shares')
+                    @panel('stations.brief.shares')
                     @if ($idea->edit === null)
                     <p class="on-bench">on the bench</p>@else<x-act
                             :edit="new BenchGlow\Edit\Batch(

@@ -1,6 +1,6 @@
 @php($f = $frame->document->fields())
-@include('stations.brief.say')
-@include('stations.brief.day')
+@panel('stations.brief.say')
+@panel('stations.brief.day')
 <h2>The build</h2>
 <div class="says"><x-blank
         id="build"

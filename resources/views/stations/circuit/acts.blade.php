@@ -1,13 +1,13 @@
 @php($devices = $page->devices())
-@include('stations.circuit.devices')
+@panel('stations.circuit.devices')
 <details
     class="acts"
     @if ($frame->analysis->build->inputs === [] && $devices !== []) open @endif
 >
     <summary>What acts on it: inputs, host wires, ways, loads</summary>
     <h2 class="is-sr-only">What acts on it</h2>
-    @include('stations.circuit.inputs')
-    @include('stations.circuit.host')
+    @panel('stations.circuit.inputs')
+    @panel('stations.circuit.host')
     <h3>What cannot happen together</h3>
     @foreach ($frame->document->fields()->objects('never') as $n => $never)
         <x-form

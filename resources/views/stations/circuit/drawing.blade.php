@@ -20,8 +20,8 @@
                 class="slim"
             />
         @endif
-        @include('stations.circuit.fall')
-        @include('stations.circuit.tips')
+        @panel('stations.circuit.fall')
+        @panel('stations.circuit.tips')
         <details class="in-words">
             <summary>Every part in words</summary>
             <ul>
@@ -33,6 +33,6 @@
                 @endforeach
             </ul>
         </details>
-        @include('stations.circuit.truth')
+        @panel('stations.circuit.truth')
     @endif
 </section>

@@ -10,15 +10,15 @@
         <p>A circuit is a source, a way to switch it, and something that glows.</p>
     </section>
 @else
-    @include('stations.circuit.head')
-    @include('stations.circuit.drawing')
-    @include('stations.circuit.player')
-    @include('stations.circuit.sentences')
-    @include('stations.circuit.wants')
-    @include('stations.circuit.ways')
-    @include('stations.circuit.cards')
-    @include('stations.circuit.acts')
-    @include('stations.circuit.show')
-    @include('stations.circuit.tools')
+    @panel('stations.circuit.head')
+    @panel('stations.circuit.drawing')
+    @panel('stations.circuit.player')
+    @panel('stations.circuit.sentences')
+    @panel('stations.circuit.wants')
+    @panel('stations.circuit.ways')
+    @panel('stations.circuit.cards')
+    @panel('stations.circuit.acts')
+    @panel('stations.circuit.show')
+    @panel('stations.circuit.tools')
 @endif
-@include('stations.circuit.new_circuit')
+@panel('stations.circuit.new_circuit')

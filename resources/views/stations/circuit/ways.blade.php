@@ -7,7 +7,7 @@
     <summary data-ways>Ways of switching · on the bench:
         {{ lcfirst(BenchGlow\Ways\Ways::find($way['way'] ?? '')?->name() ?? 'a way of its own') }}</summary>
     @if ($page->laysWaysOut)
-        @include('stations.circuit.way_cards')
+        @panel('stations.circuit.way_cards')
     @else
         <div
             id="way-cards"

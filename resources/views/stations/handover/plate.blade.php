@@ -42,4 +42,4 @@
         @endforeach
     </ul>
 </details>
-<article class="sheet">@include('stations.handover.body')</article>
+<article class="sheet">@panel('stations.handover.body')</article>
