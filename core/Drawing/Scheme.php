@@ -134,7 +134,14 @@ final class Scheme
     /** The net of a pin as compiled. */
     public function net(string $pin): int
     {
-        return $this->number[$this->find($pin)] ??= count($this->number);
+        $root = $this->find($pin);
+        if (! isset($this->number[$root])) {
+            // A pin no wire and no thing names, as one inside a part: a net of its own.
+            $net = $this->number[$root] = count($this->number);
+            $this->nets[$net] = new Net($net, 'feed', '', [$pin]);
+        }
+
+        return $this->number[$root];
     }
 
     private function place(int $net): string
