@@ -7,7 +7,9 @@ use App\Http\Middleware\OnlyOurHost;
 use App\Http\Middleware\Packed;
 use App\Http\Middleware\PlainText;
 use App\Http\Middleware\SecurityHeaders;
+use App\Store\Backups;
 use App\Store\Damaged;
+use App\Store\Unreachable;
 use BenchGlow\Format\BadBuild;
 use BenchGlow\Quantity\NotUnderstood;
 use Illuminate\Foundation\Application;
@@ -29,6 +31,19 @@ return Application::configure(basePath: dirname(__DIR__))
     ->withExceptions(function (Exceptions $exceptions): void {
         // Misuse is answered in a sentence by the pages; it is no failure to log.
         $exceptions->dontReport([BadBuild::class, NotUnderstood::class, Damaged::class]);
+        $exceptions->render(function (Throwable $e, Request $request) {
+            $sentence = Unreachable::sentence($e);
+            if ($sentence === null) {
+                return null;
+            }
+            $newest = rescue(fn () => Backups::all()[0] ?? null, null, false);
+
+            return ($request->headers->has('HX-Request')
+                ? response('', 503)
+                : response()->view('errors.database', ['says' => $sentence, 'newest' => $newest], 503))
+                ->header('X-Glow-Says', rawurlencode($sentence))
+                ->header('Retry-After', '10');
+        });
         $exceptions->render(
             fn (Damaged $e, Request $request) => response()->view(
                 'frame.damaged',

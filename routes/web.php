@@ -2,6 +2,7 @@
 
 declare(strict_types=1);
 
+use App\Http\Controllers\AliveController;
 use App\Http\Controllers\EditController;
 use App\Http\Controllers\FindController;
 use App\Http\Controllers\GuideController;
@@ -19,6 +20,7 @@ Route::post('/builds', [WallController::class, 'store'])->name('builds.store');
 Route::post('/builds/example', [WallController::class, 'example'])->name('builds.example');
 Route::post('/builds/import', [WallController::class, 'import'])->name('builds.import');
 Route::post('/bench', [PreferenceController::class, 'update'])->name('bench');
+Route::get('/alive', AliveController::class)->name('alive');
 Route::get('/licence', [GuideController::class, 'licence'])->name('licence');
 Route::get('/guide/{page?}', [GuideController::class, 'show'])->name('guide');
 Route::redirect('/sums', '/sums/strip')->name('sums');

@@ -54,6 +54,7 @@ final readonly class Head
         'allowEval' => false,
         'includeIndicatorStyles' => false,
         'historyCacheSize' => 0,
+        'timeout' => 30000,
         'responseHandling' => [
             ['code' => '204', 'swap' => false],
             ['code' => '[23]..', 'swap' => true],

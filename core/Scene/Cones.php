@@ -30,6 +30,9 @@ final class Cones
     /** @var list<array{string, string, string}> what conducts: pin, pin, contact or nothing; supplies and grounds are one pin */
     private array $edges = [];
 
+    /** @var array<string, array<string, true>>|null */
+    private ?array $movers = null;
+
     /** @var array<string, list<Sense>> by device */
     private array $senses = [];
 
@@ -117,6 +120,46 @@ final class Cones
     /** Whether some coil or input can act on itself, through contacts it or others move: only then can it hold once pulled. */
     public function loops(): bool
     {
+        $movers = $this->movers();
+        // Whatever nothing moves can't be in a loop; take it away until only loops are left (Kahn 1962).
+        do {
+            $free = array_filter($movers, fn (array $by): bool => array_intersect_key($by, $movers) === []);
+            $movers = array_diff_key($movers, $free);
+        } while ($free !== [] && $movers !== []);
+
+        return $movers !== [];
+    }
+
+    /**
+     * Coils and inputs in families that can act on each other; between families only the supply's volts pass.
+     *
+     * @return array<string, int> sense => its family
+     */
+    public function families(): array
+    {
+        $ids = array_keys($this->bodies->senses);
+        $family = array_flip($ids);
+        foreach ($this->movers() as $id => $movers) {
+            foreach (array_keys($movers) as $mover) {
+                [$one, $other] = [$family[$id], $family[$mover]];
+                foreach ($one === $other ? [] : array_keys($family, $other, true) as $member) {
+                    $family[$member] = $one;
+                }
+            }
+        }
+
+        return $family;
+    }
+
+    /** @return array<string, array<string, true>> sense => those that move contacts on its way */
+    private function movers(): array
+    {
+        return $this->movers ??= $this->findMovers();
+    }
+
+    /** @return array<string, array<string, true>> */
+    private function findMovers(): array
+    {
         $movers = [];
         foreach ($this->bodies->senses as $id => $sense) {
             $movers[$id] = [];
@@ -126,13 +169,8 @@ final class Cones
                 }
             }
         }
-        // Whatever nothing moves can't be in a loop; take it away until only loops are left (Kahn 1962).
-        do {
-            $free = array_filter($movers, fn (array $by): bool => array_intersect_key($by, $movers) === []);
-            $movers = array_diff_key($movers, $free);
-        } while ($free !== [] && $movers !== []);
 
-        return $movers !== [];
+        return $movers;
     }
 
     /** @return list<Sense> what moves a contact: its own part's senses and those its radio hears */

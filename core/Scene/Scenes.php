@@ -43,6 +43,9 @@ final class Scenes
 
     private readonly bool $loops;
 
+    /** @var array<string, int> sense => those it can act on and be acted on by */
+    private readonly array $families;
+
     private ?Compiled $compiled = null;
 
     public int $solves = 0;
@@ -56,7 +59,9 @@ final class Scenes
     ) {
         $this->rest = $build->restPositions();
         $this->chains = new Chains($build, $harness, $bodies);
-        $this->loops = (new Cones($build, $harness, $bodies))->loops();
+        $cones = new Cones($build, $harness, $bodies);
+        $this->loops = $cones->loops();
+        $this->families = $cones->families();
     }
 
     /**
@@ -287,11 +292,8 @@ final class Scenes
             if ($changes === []) {
                 return [$pulled, null];
             }
-            foreach ($turns ?? [] as $id) {
-                if (isset($changes[$id])) {
-                    $changes = [$id => $changes[$id]];
-                    break;
-                }
+            if ($turns !== null) {
+                $changes = $this->firstOfEach($changes, $turns);
             }
             $moved[] = $changes;
             // In document order, so that a pattern has one name.
@@ -301,6 +303,25 @@ final class Scenes
         }
 
         return [$pulled, array_keys(array_merge(...$moved))];
+    }
+
+    /**
+     * One change in every family of senses: what can't act on each other need not wait for its turn.
+     *
+     * @param  array<string, bool>  $changes
+     * @param  list<string>  $turns
+     * @return array<string, bool>
+     */
+    private function firstOfEach(array $changes, array $turns): array
+    {
+        $first = [];
+        foreach ($turns as $id) {
+            if (isset($changes[$id])) {
+                $first[$this->families[$id]] ??= $id;
+            }
+        }
+
+        return array_intersect_key($changes, array_flip($first));
     }
 
     private function volts(State $state, Sense $sense): float

@@ -8,7 +8,8 @@ store.setItem('window', windowName);
 // Every edit carries a fresh token and this window's name; an answer to an older preview is dropped.
 let sent = 0;
 document.addEventListener('htmx:configRequest', (e) => {
-  e.detail.parameters.token = crypto.randomUUID();
+  // A write that is sent again brings its own.
+  e.detail.parameters.token ||= crypto.randomUUID();
   e.detail.parameters.window = windowName;
   const csrf = $('meta[name=csrf-token]');
   if (csrf) e.detail.headers['X-CSRF-TOKEN'] = csrf.content;
