@@ -25,10 +25,12 @@ foreach (['DB_DATABASE' => ':memory:', 'CACHE_STORE' => 'array', 'SESSION_DRIVER
     putenv("{$k}={$v}");
     $_ENV[$k] = $_SERVER[$k] = $v;
 }
+/** @var Illuminate\Foundation\Application $app */
 $app = require __DIR__.'/../bootstrap/app.php';
 $app->make(Console::class)->bootstrap();
 Artisan::call('migrate', ['--force' => true]);
 $app['env'] = 'testing';
+/** @var Kernel $kernel */
 $kernel = $app->make(Kernel::class);
 [$count, $seed] = [(int) ($argv[1] ?? 10000), (int) ($argv[2] ?? 1)];
 $mutants = new Mutants($seed);

@@ -14,6 +14,16 @@ return [
             'journal_mode' => 'WAL',
             'synchronous' => 'FULL',
         ],
+        'work' => [
+            'driver' => 'sqlite',
+            'database' => env('GLOW_DATABASE') === ':memory:'
+                ? ':memory:'
+                : dirname((string) env('GLOW_DATABASE', storage_path('bench/bench.sqlite'))).'/work.sqlite',
+            'prefix' => '',
+            'busy_timeout' => 5000,
+            'journal_mode' => 'WAL',
+            'synchronous' => 'NORMAL',
+        ],
     ],
     'migrations' => ['table' => 'migrations', 'update_date_on_publish' => false],
 ];

@@ -8,6 +8,7 @@ use App\Http\Controllers\FindController;
 use App\Http\Controllers\GuideController;
 use App\Http\Controllers\HistoryController;
 use App\Http\Controllers\PreferenceController;
+use App\Http\Controllers\SolvingController;
 use App\Http\Controllers\StationController;
 use App\Http\Controllers\SumsController;
 use App\Http\Controllers\WallController;
@@ -21,6 +22,8 @@ Route::post('/builds/example', [WallController::class, 'example'])->name('builds
 Route::post('/builds/import', [WallController::class, 'import'])->name('builds.import');
 Route::post('/bench', [PreferenceController::class, 'update'])->name('bench');
 Route::get('/alive', AliveController::class)->name('alive');
+Route::post('/solving/stop', [SolvingController::class, 'stop'])->name('solving.stop');
+Route::post('/solving/again', [SolvingController::class, 'again'])->name('solving.again');
 Route::get('/licence', [GuideController::class, 'licence'])->name('licence');
 Route::get('/guide/{page?}', [GuideController::class, 'show'])->name('guide');
 Route::redirect('/sums', '/sums/strip')->name('sums');

@@ -6,6 +6,7 @@ namespace App\Frame;
 
 use App\Models\Build;
 use App\Models\Preference;
+use App\Solving\BeingSolved;
 use App\Stations\Station;
 use App\Stations\Stations;
 use App\Store\Analyses;
@@ -13,7 +14,6 @@ use App\Store\Bench;
 use App\Store\Damaged;
 use App\Store\NotKept;
 use BenchGlow\Build\Document;
-use BenchGlow\Format\BadBuild;
 use Symfony\Component\HttpKernel\Exception\HttpExceptionInterface;
 use Throwable;
 
@@ -43,7 +43,9 @@ final readonly class Frames
 
         try {
             $document = $this->bench->document($build, $build->head);
-        } catch (BadBuild $e) {
+        } catch (Damaged $e) {
+            throw $e;
+        } catch (Throwable $e) {
             throw new Unshowable($build, $build->head, $e);
         }
 
@@ -76,7 +78,7 @@ final readonly class Frames
                 $station->settle($address, $document),
                 Moves::of($build, $base, $this->window->name()),
             );
-        } catch (HttpExceptionInterface|Damaged|NotKept $e) {
+        } catch (HttpExceptionInterface|Damaged|NotKept|BeingSolved $e) {
             throw $e;
         } catch (Throwable $e) {
             throw new Unshowable($build, $base, $e);

@@ -6,10 +6,12 @@ namespace App\Providers;
 
 use App\Frame\Frame;
 use App\Frame\Head;
+use App\Solving\Heavy;
 use App\Stations\Stations;
 use App\Store\Analyses;
 use Illuminate\Contracts\View\View as ViewContract;
 use Illuminate\Support\Facades\Blade;
+use Illuminate\Support\Facades\Queue;
 use Illuminate\Support\Facades\View;
 use Illuminate\Support\ServiceProvider;
 
@@ -23,6 +25,8 @@ final class AppServiceProvider extends ServiceProvider
 
     public function boot(): void
     {
+        // The worker says that it is there each time it looks for work.
+        Queue::looping(fn () => Heavy::beat());
         Blade::directive('panel', fn (string $view): string => "<?php echo \\App\\Support\\Panel::of({$view}, get_defined_vars()); ?>");
         // The list of keys names the stations, on pages without a build too.
         View::composer('frame.bar', function (ViewContract $view): void {

@@ -5,7 +5,10 @@ declare(strict_types=1);
 namespace App\Store;
 
 use App\Models\Preference;
+use App\Solving\BeingSolved;
+use App\Solving\Heavy;
 use BenchGlow\Analysis\Analysis;
+use BenchGlow\Analysis\Weight;
 use BenchGlow\Build\Document;
 use BenchGlow\Check\Finding;
 use BenchGlow\Check\Review;
@@ -27,6 +30,42 @@ final class Analyses
         return $this->here["{$document->hash()} ".implode(' ', $preference->key())] ??= $this->kept($document, $preference);
     }
 
+    /** What would keep a page waiting is left to the worker, where one is there. */
+    private function asideIfHeavy(Document $document, Preference $preference): void
+    {
+        if (app()->runningInConsole() && ! app()->runningUnitTests()) {
+            return;
+        }
+        $expected = Weight::seconds($document);
+        if ($expected > Heavy::TOO_MUCH_S || ($expected > Heavy::IN_A_PAGE_S && Heavy::hasWorker())) {
+            $key = Heavy::key($document, $preference);
+            if ($expected <= Heavy::TOO_MUCH_S && ! Heavy::isStopped($key)) {
+                Heavy::wanted($document, $preference);
+            }
+            throw new BeingSolved($key, $expected);
+        }
+    }
+
+    /**
+     * Solved once, whoever asks: others wait for it.
+     *
+     * @param  (callable(float): void)|null  $at  told how far it is, 0 to 1
+     */
+    public function solve(Document $document, Preference $preference, ?callable $at = null): KeptReview
+    {
+        $of = [$document->wiringHash(), ...$preference->key()];
+        $find = fn (): ?KeptReview => Keeper::kept(['solved', ...$of], KeptReview::class);
+
+        return Keeper::once(['solved', ...$of], $find, function () use ($document, $preference, $of, $at): KeptReview {
+            $analysis = Analysis::of($document, $preference->wire, $preference->units, $at);
+            $kept = new KeptReview($analysis->kept(), Rules::ofWiring($analysis));
+            Keeper::put(['states', ...$of], $analysis->scenes());
+            Keeper::put(['solved', ...$of], $kept);
+
+            return $kept;
+        });
+    }
+
     /** The act of a finding applied and solved, kept by what it was tried on. */
     public function tried(Document $document, Preference $preference, Finding $finding): ?Tried
     {
@@ -46,10 +85,8 @@ final class Analyses
         $solve = fn (): Analysis => Analysis::of($document, $preference->wire, $preference->units);
         $kept = Keeper::kept(['solved', ...$of], KeptReview::class);
         if ($kept === null) {
-            $analysis = $solve();
-            $kept = new KeptReview($analysis->kept(), Rules::ofWiring($analysis));
-            Keeper::put(['states', ...$of], $analysis->scenes());
-            Keeper::put(['solved', ...$of], $kept);
+            $this->asideIfHeavy($document, $preference);
+            $kept = $this->solve($document, $preference);
         }
         $table = new KeptTable($of, $kept->solved, fn (): array => $solve()->scenes());
         $analysis = Analysis::restored($document, $kept->solved, $table);

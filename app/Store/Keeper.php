@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace App\Store;
 
+use Illuminate\Contracts\Cache\LockTimeoutException;
 use Illuminate\Support\Facades\Cache;
 
 /**
@@ -13,6 +14,9 @@ use Illuminate\Support\Facades\Cache;
 final class Keeper
 {
     private const DAYS = 30;
+
+    /** No solve takes longer; a lock held longer was left behind. */
+    private const LONGEST_S = 40;
 
     /** Values over this many bytes are worth packing; small ones are read faster as they are. */
     private const PACK_OVER = 8192;
@@ -65,6 +69,32 @@ final class Keeper
         $value = self::get(self::key($of));
 
         return $value instanceof $class ? $value : null;
+    }
+
+    /**
+     * Made by one, however many ask at the same time: the others wait and find it.
+     *
+     * @template T of object
+     *
+     * @param  list<string|int>  $of
+     * @param  callable(): (T|null)  $find
+     * @param  callable(): T  $make
+     * @return T
+     */
+    public static function once(array $of, callable $find, callable $make): object
+    {
+        $lock = Cache::lock('once:'.self::key($of), self::LONGEST_S);
+        try {
+            $lock->block(self::LONGEST_S);
+        } catch (LockTimeoutException) {
+            // Whoever held it is gone; it is made here.
+            return $find() ?? $make();
+        }
+        try {
+            return $find() ?? $make();
+        } finally {
+            $lock->release();
+        }
     }
 
     /** @param  list<string|int>  $of */

@@ -4,7 +4,6 @@ declare(strict_types=1);
 
 namespace App\Store;
 
-use Illuminate\Database\QueryException;
 use PDOException;
 use Throwable;
 
@@ -28,7 +27,7 @@ final class Unreachable
     public static function sentence(Throwable $e): ?string
     {
         for (; $e !== null; $e = $e->getPrevious()) {
-            if (! $e instanceof PDOException && ! $e instanceof QueryException) {
+            if (! $e instanceof PDOException) {
                 continue;
             }
             foreach (self::CAUSES as $sign => $sentence) {

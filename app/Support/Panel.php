@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace App\Support;
 
+use App\Solving\BeingSolved;
 use Illuminate\Support\Facades\View;
 use Throwable;
 
@@ -19,6 +20,8 @@ final class Panel
         unset($data['__data'], $data['__path'], $data['__env']);
         try {
             return View::make($view, $data)->render();
+        } catch (BeingSolved $e) {
+            throw $e;
         } catch (Throwable $e) {
             $trouble = Trouble::with("the panel {$view}", $e);
 

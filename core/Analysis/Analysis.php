@@ -65,17 +65,22 @@ final readonly class Analysis
     /**
      * @param  string  $wireSystem  awg · mm2: which sizes are recommended
      * @param  string  $units  metric · imperial: how lengths are said in findings
+     * @param  (callable(float): void)|null  $at  told how far it is, 0 to 1; may throw to stop it
      */
-    public static function of(Document $document, string $wireSystem = 'mm2', string $units = 'metric'): self
-    {
+    public static function of(
+        Document $document,
+        string $wireSystem = 'mm2',
+        string $units = 'metric',
+        ?callable $at = null,
+    ): self {
         $build = Build::of($document);
         $unknown = array_filter(
             $build->devices,
             fn (Device $d): bool => $d instanceof FuseTapDevice && $d->side() === null,
         );
-        $analysis = self::solved($build, Bodies::of($build), $wireSystem, $units);
+        $analysis = self::solved($build, Bodies::of($build), $wireSystem, $units, $at);
         if ($unknown !== []) {
-            $other = self::solved($build, Bodies::of($build, 'line'), $wireSystem, $units);
+            $other = self::solved($build, Bodies::of($build, 'line'), $wireSystem, $units, $at);
             $analysis = self::worse($analysis, $other, $unknown);
         }
 
@@ -102,8 +107,14 @@ final readonly class Analysis
         return $worse->with($worse->now, $both);
     }
 
-    private static function solved(Build $build, Bodies $bodies, string $wireSystem, string $units): self
-    {
+    /** @param  (callable(float): void)|null  $at  told how far it is, 0 to 1 */
+    private static function solved(
+        Build $build,
+        Bodies $bodies,
+        string $wireSystem,
+        string $units,
+        ?callable $at,
+    ): self {
         $harness = Harness::of($build);
         $paths = new Paths($harness, $bodies);
         $combinations = Combinations::of($build, fn (): Cones => new Cones($build, $harness, $bodies));
@@ -120,7 +131,9 @@ final readonly class Analysis
             $bodies,
             $undecided ? $thick : array_map(fn (Lead $l): LeadWire => LeadWire::of($build, $l, null), $build->leads),
         );
-        $loaded = $rated->all($combinations->all, $undecided ? ['nominal', 'max'] : self::SUPPLY_STATES);
+        $first = fn (float $share): mixed => $at === null ? null : $at($undecided ? 0.4 * $share : $share);
+        $second = fn (float $share): mixed => $at === null ? null : $at(0.4 + 0.6 * $share);
+        $loaded = $rated->all($combinations->all, $undecided ? ['nominal', 'max'] : self::SUPPLY_STATES, $first);
         $choices = Leads::recommend(
             $build,
             $harness,
@@ -136,7 +149,7 @@ final readonly class Analysis
             $wiring[$id] = LeadWire::of($build, $lead, $choices[$id][0] ?? $sizes[count($sizes) - 1]);
         }
         $solver = $undecided ? new Scenes($build, $harness, $bodies, $wiring) : $rated;
-        $scenes = $undecided ? $solver->all($combinations->all, self::SUPPLY_STATES) : $loaded;
+        $scenes = $undecided ? $solver->all($combinations->all, self::SUPPLY_STATES, $second) : $loaded;
         $peak = self::peaks($scenes);
         $leads = Leads::figures(
             $build,

@@ -10,9 +10,9 @@ use BenchGlow\Format\Fields;
 /** What no schema can check: ids, pins, positions, orders of magnitude between fields. Same path-named sentences. */
 final class References
 {
-    private const MAX_UNITS_STRIP = 20_000;
+    private const MAX_UNITS_STRIP = 4_000;
 
-    private const MAX_UNITS_BUILD = 60_000;
+    private const MAX_UNITS_BUILD = 10_000;
 
     /** Field that names one id, by the section that id must stand in. */
     private const ONE = [

@@ -424,7 +424,7 @@ final class FormatOne
                         'channels' => S::list(
                             S::record(
                                 [
-                                    'id' => S::local(),
+                                    'id' => S::word(),
                                     'vf_v' => S::number(0.1, 60),
                                     'colour' => $colour,
                                     'lm_per_m' => S::number(0),
@@ -480,7 +480,7 @@ final class FormatOne
         $light = ['colour' => $colour, 'lm' => S::number(0)];
 
         return S::variants(
-            ['id' => S::local(), 'from' => S::local(), 'to' => S::local()],
+            ['id' => S::word(), 'from' => S::local(), 'to' => S::local()],
             ['id', 'from', 'to'],
             [
                 'link' => [[], []],

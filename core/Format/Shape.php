@@ -72,6 +72,12 @@ final readonly class Shape
         return self::pattern(self::LOCAL, 'a name of up to 20 letters, digits or _');
     }
 
+    /** A local name that is no bare number: of what glows inside a part. */
+    public static function word(): self
+    {
+        return self::pattern('^(?=.*[A-Za-z_])[A-Za-z0-9_]{1,20}$', 'a name of up to 20 letters, digits or _, with a letter');
+    }
+
     public static function pin(): self
     {
         return self::pattern(self::PIN, 'a pin as `lamp.plus` or the id of a one-pin thing');

@@ -67,12 +67,17 @@ final class Scenes
     /**
      * @param  list<array<string, string>>  $combinations
      * @param  list<string>  $supplies
+     * @param  (callable(float): mixed)|null  $at  told how far it is, 0 to 1
      * @return list<Scene>
      */
-    public function all(array $combinations, array $supplies): array
+    public function all(array $combinations, array $supplies, ?callable $at = null): array
     {
         $scenes = [];
-        foreach ($combinations as $inputs) {
+        $count = count($combinations);
+        foreach ($combinations as $n => $inputs) {
+            if ($at !== null) {
+                $at($n / $count);
+            }
             foreach ($supplies as $supply) {
                 $scenes[] = $this->one($inputs, $supply);
             }

@@ -153,7 +153,7 @@ final class StateSolver
                         $watts += $a * $volts[$c][$k];
                     }
                     $all[$light->id][$emitter] = new EmitterState(
-                        $light->emitterName($emitter),
+                        $light->emitterName((string) $emitter),
                         $emitters[$emitter],
                         $flux,
                         $volts[$c],
@@ -166,7 +166,7 @@ final class StateSolver
             foreach ($emitters as $emitter => $colour) {
                 [$flux, $amps, $volts] = [[], [], []];
                 foreach ($compiled->emitters[$light->id] ?? [] as $place) {
-                    if ($place->emitter !== $emitter) {
+                    if ($place->emitter !== (string) $emitter) {
                         continue;
                     }
                     $branch = $compiled->network->branches[$place->branch];
@@ -179,7 +179,7 @@ final class StateSolver
                     }
                 }
                 $all[$light->id][$emitter] = self::emitter(
-                    $light->emitterName($emitter),
+                    $light->emitterName((string) $emitter),
                     $colour,
                     $flux,
                     $amps,

@@ -160,7 +160,7 @@ it('holds builds to their limits', function (): void {
     $shelf->lights[0]->wanted_m = 500;
     expect(fn () => Document::fromDecoded($shelf))->toThrow(
         BadBuild::class,
-        'that is 30000 cut units; one strip may have 20000.',
+        'that is 30000 cut units; one strip may have 4000.',
     );
 });
 

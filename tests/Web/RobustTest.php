@@ -28,7 +28,8 @@ it('asks about a length that is hardly meant, and survives it where it is', func
     );
     expect($build->refresh()->head)->toBe(1);
     expect($set('1000 mm')->getStatusCode())->toBe(200);
-    expect($set('1000 m')->getStatusCode())->toBe(200);
+    expect((string) $set('1000 m')->getContent())->toShow('cut units; one strip may have 4000.');
+    expect($set('180 m')->getStatusCode())->toBe(200);
     foreach (PAGES as $page) {
         expect($this->get("/b/{$build->key}/{$page}")->getStatusCode())->toBe(200, $page);
     }

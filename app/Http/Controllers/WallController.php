@@ -6,6 +6,7 @@ namespace App\Http\Controllers;
 
 use App\Models\Build;
 use App\Models\Preference;
+use App\Solving\BeingSolved;
 use App\Stations\Stations;
 use App\Store\Bench;
 use App\Store\Damaged;
@@ -63,6 +64,8 @@ final class WallController extends Controller
             return view('wall.card', ['card' => $this->wall->card($build, Preference::row())]);
         } catch (Damaged $e) {
             return view('wall.damaged', ['build' => $build, 'sentence' => $e->getMessage()]);
+        } catch (BeingSolved) {
+            return view('wall.damaged', ['build' => $build, 'sentence' => 'It is being solved; load the wall again in a while.']);
         } catch (Throwable $e) {
             $trouble = Trouble::with("the card of {$build->key}", $e);
             $sentence = "It can't be shown. {$trouble->sentence} Number {$trouble->number} in the log.";
