@@ -21,7 +21,9 @@ use Tests\Support\Mutants;
 
 require __DIR__.'/../vendor/autoload.php';
 
-foreach (['DB_DATABASE' => ':memory:', 'CACHE_STORE' => 'array', 'SESSION_DRIVER' => 'array', 'GLOW_DATABASE' => ':memory:'] as $k => $v) {
+foreach (
+    ['DB_DATABASE' => ':memory:', 'CACHE_STORE' => 'array', 'SESSION_DRIVER' => 'array', 'GLOW_DATABASE' => ':memory:'] as $k => $v
+) {
     putenv("{$k}={$v}");
     $_ENV[$k] = $_SERVER[$k] = $v;
 }
@@ -47,14 +49,20 @@ $ask = function (string $method, string $path, array $files = []) use ($kernel, 
 for ($n = 0; $n < $count; $n++) {
     $text = $mutants->next();
     $before = Build::query()->count();
-    [$status] = $ask('POST', '/builds/import', ['file' => UploadedFile::fake()->createWithContent('m.glow.json', $text)]);
+    [$status] = $ask('POST', '/builds/import', [
+        'file' => UploadedFile::fake()->createWithContent('m.glow.json', $text),
+    ]);
     $faults = $status >= 400 ? ["import {$status}"] : [];
     $build = Build::query()->latest('id')->first();
     if ($build !== null) {
         $taken++;
         foreach (['brief', 'circuit', 'handover', 'sheet', 'card', 'history', 'states.csv', 'lists.json'] as $page) {
             [$status, $html, $took] = $ask('GET', "/b/{$build->key}/{$page}");
-            $bad = $status >= 500 || str_contains($html, 'class="trouble"') || str_contains($html, "can't be shown") || $took > 5.0;
+            $bad =
+                $status >= 500 ||
+                str_contains($html, 'class="trouble"') ||
+                str_contains($html, "can't be shown") ||
+                $took > 5.0;
             if ($bad) {
                 $faults[] = sprintf('%s %d %.1f s', $page, $status, $took);
             }

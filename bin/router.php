@@ -25,8 +25,9 @@ if (is_string($file) && is_string($assets) && is_file($file) && str_starts_with(
         return true;
     }
     // Text is packed where the browser takes it; fonts are packed already.
-    $packs = preg_match('/\.(css|js|svg|txt)$/', $file) === 1
-        && str_contains((string) ($_SERVER['HTTP_ACCEPT_ENCODING'] ?? ''), 'gzip');
+    $packs =
+        preg_match('/\.(css|js|svg|txt)$/', $file) === 1 &&
+        str_contains((string) ($_SERVER['HTTP_ACCEPT_ENCODING'] ?? ''), 'gzip');
     if ($packs) {
         header('Content-Encoding: gzip');
         header('Vary: Accept-Encoding');

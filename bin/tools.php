@@ -234,8 +234,10 @@ function run(array $args): int
     $shown = null;
     if (isset($options['with']) || isset($options['supply'])) {
         $state = asked($review->analysis, $options);
-        $shown = isset($options['out']) ? null : $review->analysis->scene(...$state) ??
-            throw new Misused('--with: this state is one of those that never happen.');
+        $shown = isset($options['out'])
+            ? null
+            : $review->analysis->scene(...$state) ??
+                throw new Misused('--with: this state is one of those that never happen.');
     }
     answer([
         ...isset($options['out']) ? ['written' => written($review->analysis, $options)] : [],

@@ -17,8 +17,8 @@ return [
         'work' => [
             'driver' => 'sqlite',
             'database' => env('GLOW_DATABASE') === ':memory:'
-                ? ':memory:'
-                : dirname((string) env('GLOW_DATABASE', storage_path('bench/bench.sqlite'))).'/work.sqlite',
+                    ? ':memory:'
+                    : dirname((string) env('GLOW_DATABASE', storage_path('bench/bench.sqlite'))).'/work.sqlite',
             'prefix' => '',
             'busy_timeout' => 5000,
             'journal_mode' => 'WAL',

@@ -205,8 +205,11 @@ final class Frame
         $said = array_map(fn (Trigger $t): string => Words::first($t->label)." {$t->stands}.", $this->triggers());
         $weakest = $this->meter->weakest();
         if ($weakest !== null) {
-            $said[] = $this->circuit->label.
-                ($weakest['lit'] ? ' lit, '.Shown::figure($weakest['volts']).' volts at the weakest lamp,' : ' dark,');
+            $said[] =
+                $this->circuit->label.
+                ($weakest['lit']
+                    ? ' lit, '.Shown::figure($weakest['volts']).' volts at the weakest lamp,'
+                    : ' dark,');
         }
 
         return implode(' ', [...$said, count($this->pins()).' pins.']);

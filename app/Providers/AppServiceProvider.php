@@ -27,7 +27,10 @@ final class AppServiceProvider extends ServiceProvider
     {
         // The worker says that it is there each time it looks for work.
         Queue::looping(fn () => Heavy::beat());
-        Blade::directive('panel', fn (string $view): string => "<?php echo \\App\\Support\\Panel::of({$view}, get_defined_vars()); ?>");
+        Blade::directive(
+            'panel',
+            fn (string $view): string => "<?php echo \\App\\Support\\Panel::of({$view}, get_defined_vars()); ?>",
+        );
         // The list of keys names the stations, on pages without a build too.
         View::composer('frame.bar', function (ViewContract $view): void {
             $frame = $view->getData()['frame'] ?? null;

@@ -40,6 +40,9 @@ final class BeingSolved extends RuntimeException
             'preference' => Preference::row(),
         ]);
 
-        return $page->header('Refresh', Heavy::isStopped($this->key) || $this->expectedS > Heavy::TOO_MUCH_S ? '86400' : '1');
+        return $page->header(
+            'Refresh',
+            Heavy::isStopped($this->key) || $this->expectedS > Heavy::TOO_MUCH_S ? '86400' : '1',
+        );
     }
 }

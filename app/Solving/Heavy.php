@@ -53,7 +53,9 @@ final class Heavy
         if (Cache::add("solving:queued:{$key}", time(), 180)) {
             Cache::forget("solving:stop:{$key}");
             self::table();
-            Queue::push(new SolveBuild($document->json, $preference->wire, $preference->units, $preference->decimal_sign, $key));
+            Queue::push(
+                new SolveBuild($document->json, $preference->wire, $preference->units, $preference->decimal_sign, $key),
+            );
         }
     }
 

@@ -27,7 +27,11 @@ final class SolveBuild implements ShouldQueue
 
     public function handle(Analyses $analyses): void
     {
-        $preference = new Preference(['wire' => $this->wire, 'units' => $this->units, 'decimal_sign' => $this->decimalSign]);
+        $preference = new Preference([
+            'wire' => $this->wire,
+            'units' => $this->units,
+            'decimal_sign' => $this->decimalSign,
+        ]);
         $document = Document::fromStored($this->json);
         Heavy::run($this->key, function () use ($analyses, $document, $preference): void {
             $analyses->solve($document, $preference, Watch::at(...));

@@ -27,7 +27,10 @@ final class Analyses
 
     public function of(Document $document, Preference $preference): Review
     {
-        return $this->here["{$document->hash()} ".implode(' ', $preference->key())] ??= $this->kept($document, $preference);
+        return $this->here["{$document->hash()} ".implode(' ', $preference->key())] ??= $this->kept(
+            $document,
+            $preference,
+        );
     }
 
     /** What would keep a page waiting is left to the worker, where one is there. */

@@ -31,7 +31,12 @@ final class Backups
     {
         $all = [];
         foreach (glob(self::folder().'/*.sqlite') ?: [] as $path) {
-            $all[] = ['path' => $path, 'name' => basename($path), 'at' => (int) filemtime($path), 'bytes' => (int) filesize($path)];
+            $all[] = [
+                'path' => $path,
+                'name' => basename($path),
+                'at' => (int) filemtime($path),
+                'bytes' => (int) filesize($path),
+            ];
         }
         usort($all, fn (array $a, array $b): int => $b['at'] <=> $a['at']);
 
@@ -49,7 +54,12 @@ final class Backups
             mkdir(self::folder(), 0700, true);
         }
         self::write($name);
-        $own = array_values(array_filter(self::all(), fn (array $b): bool => preg_match('/^bench-\d{4}-\d\d-\d\d\.sqlite$/', $b['name']) === 1));
+        $own = array_values(
+            array_filter(
+                self::all(),
+                fn (array $b): bool => preg_match('/^bench-\d{4}-\d\d-\d\d\.sqlite$/', $b['name']) === 1,
+            ),
+        );
         foreach (array_slice($own, self::KEPT) as $old) {
             unlink($old['path']);
         }
@@ -71,7 +81,9 @@ final class Backups
         try {
             DB::statement('VACUUM INTO ?', [$part]);
         } catch (Throwable $e) {
-            throw new RuntimeException('the copy could not be written: '.(Unreachable::sentence($e) ?? $e->getMessage()));
+            throw new RuntimeException(
+                'the copy could not be written: '.(Unreachable::sentence($e) ?? $e->getMessage()),
+            );
         }
         chmod($part, 0600);
         $wrong = self::problem($part);

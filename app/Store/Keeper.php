@@ -117,7 +117,7 @@ final class Keeper
             return null;
         }
 
-        $readable = is_array($value) || (is_object($value) && ! $value instanceof \__PHP_Incomplete_Class);
+        $readable = is_array($value) || (is_object($value) && ! ($value instanceof \__PHP_Incomplete_Class));
 
         return $readable ? $value : null;
     }

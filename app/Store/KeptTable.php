@@ -52,9 +52,8 @@ final class KeptTable implements Table
         ksort($inputs);
         $find = fn (): array => array_filter($this->all(), fn (Scene $s): bool => $s->inputs == $inputs);
         $key = md5(serialize($inputs));
-        $this->states[$key] ??= $this->all !== null
-            ? $find()
-            : (array) Keeper::value(['state', $key, ...$this->of], $find);
+        $this->states[$key] ??=
+            $this->all !== null ? $find() : (array) Keeper::value(['state', $key, ...$this->of], $find);
         foreach ($this->states[$key] as $scene) {
             if ($scene instanceof Scene && $scene->supply === $supply) {
                 return $scene;

@@ -13,7 +13,9 @@ final class NotKept extends RuntimeException
 {
     public function __construct(public readonly int $no)
     {
-        parent::__construct("Revision {$no} is not kept here: it was never made, or was thinned out. Load the page anew.");
+        parent::__construct(
+            "Revision {$no} is not kept here: it was never made, or was thinned out. Load the page anew.",
+        );
     }
 
     public function report(): bool
@@ -30,10 +32,6 @@ final class NotKept extends RuntimeException
                 ->header('HX-Reswap', 'innerHTML');
         }
 
-        return response()->view(
-            'errors.not_kept',
-            ['says' => $this->getMessage()],
-            404,
-        );
+        return response()->view('errors.not_kept', ['says' => $this->getMessage()], 404);
     }
 }

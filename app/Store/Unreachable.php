@@ -27,7 +27,7 @@ final class Unreachable
     public static function sentence(Throwable $e): ?string
     {
         for (; $e !== null; $e = $e->getPrevious()) {
-            if (! $e instanceof PDOException) {
+            if (! ($e instanceof PDOException)) {
                 continue;
             }
             foreach (self::CAUSES as $sign => $sentence) {

@@ -25,7 +25,10 @@ final class Panel
         } catch (Throwable $e) {
             $trouble = Trouble::with("the panel {$view}", $e);
 
-            return View::make('frame.trouble', ['trouble' => $trouble, 'oob' => ($data['oob'] ?? false) === true])->render();
+            return View::make('frame.trouble', [
+                'trouble' => $trouble,
+                'oob' => ($data['oob'] ?? false) === true,
+            ])->render();
         }
     }
 }

@@ -23,7 +23,9 @@ final readonly class Trouble
 
         return new self(
             $number,
-            $cause instanceof BadBuild ? ucfirst($cause->problem) : 'The program failed here; nothing that was kept is lost.',
+            $cause instanceof BadBuild
+                ? ucfirst($cause->problem)
+                : 'The program failed here; nothing that was kept is lost.',
         );
     }
 }

@@ -228,7 +228,8 @@ final class Sum
     /** Copper it has at least where it lies; thin wire only for a short way inside a housing, behind 2 A (electrics.md 11 c). */
     private function leastMm2(): float
     {
-        $inside = $this->typed['moves'] === 'housing' &&
+        $inside =
+            $this->typed['moves'] === 'housing' &&
             $this->number('way', Unit::Length) <= 0.3 &&
             (FuseWindow::smallestFor($this->number('amps', Unit::Amps), $this->ambientC()) ?? INF) <= 2.0;
 

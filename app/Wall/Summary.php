@@ -54,7 +54,9 @@ final readonly class Summary
             $circuits,
             $review->analysis->states['nominal']->totalA(),
             $beads,
-            $worst === null ? null : ['severity' => $worst->severity->value, 'message' => Names::of($document)->sentence($worst->message)],
+            $worst === null
+                ? null
+                : ['severity' => $worst->severity->value, 'message' => Names::of($document)->sentence($worst->message)],
             self::picture($review),
             24 + 34 * max(1, min(self::ROWS, $circuits)),
         );

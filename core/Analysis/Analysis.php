@@ -108,13 +108,8 @@ final readonly class Analysis
     }
 
     /** @param  (callable(float): void)|null  $at  told how far it is, 0 to 1 */
-    private static function solved(
-        Build $build,
-        Bodies $bodies,
-        string $wireSystem,
-        string $units,
-        ?callable $at,
-    ): self {
+    private static function solved(Build $build, Bodies $bodies, string $wireSystem, string $units, ?callable $at): self
+    {
         $harness = Harness::of($build);
         $paths = new Paths($harness, $bodies);
         $combinations = Combinations::of($build, fn (): Cones => new Cones($build, $harness, $bodies));

@@ -70,9 +70,7 @@ final readonly class Blame
         if ($this->made->conducts($this->light)) {
             $contact = $this->first($this->made, true);
 
-            return $contact === null
-                ? 'nothing on its way opens: '.$this->source()
-                : "contact `{$contact}` is made";
+            return $contact === null ? 'nothing on its way opens: '.$this->source() : "contact `{$contact}` is made";
         }
 
         return $this->throughLoad() ?? $this->mostLost();
@@ -81,10 +79,11 @@ final readonly class Blame
     private function whyDark(): string
     {
         if ($this->made->conducts($this->light)) {
-            return $this->against($this->made) ?? $this->apart($this->made) ?? $this->reversed() ?? $this->mostLost();
+            return $this->against($this->made) ??
+                ($this->apart($this->made) ?? ($this->reversed() ?? $this->mostLost()));
         }
         if (! $this->paths->conducts($this->light)) {
-            return $this->minusAsPlus() ?? $this->throughLoad() ?? $this->openEnd();
+            return $this->minusAsPlus() ?? ($this->throughLoad() ?? $this->openEnd());
         }
         $open = $this->first($this->paths, false);
 
@@ -191,7 +190,9 @@ final readonly class Blame
         $pin = "{$this->light}.start.common";
         $wrong = $common === 'plus' ? $this->made->back($pin) : $this->made->feed($pin);
 
-        return $wrong === null ? null : "`{$this->light}` has its {$common} in common and hangs on the other side by it";
+        return $wrong === null
+            ? null
+            : "`{$this->light}` has its {$common} in common and hangs on the other side by it";
     }
 
     /** Led to a wire of the host that is switched to minus, as if that could feed it. */
@@ -228,7 +229,9 @@ final readonly class Blame
     {
         $wired = $this->paths->pinsOf($this->light);
         foreach (Pins::of($this->build->index)->names($this->light) ?? [] as $name) {
-            $own = $this->build->lights[$this->light]->kind !== 'strip' && ! in_array("{$this->light}.{$name}", $wired, true);
+            $own =
+                $this->build->lights[$this->light]->kind !== 'strip' &&
+                ! in_array("{$this->light}.{$name}", $wired, true);
             if ($own && in_array($name, ['plus', 'minus'], true)) {
                 return "`{$this->light}.{$name}` is joined to nothing";
             }
@@ -258,15 +261,16 @@ final readonly class Blame
     private function otherLevel(): string
     {
         $settings = $this->build->settings;
-        [$from, $to] = $this->wanted === 'low'
-            ? [$settings->lowFrom, $settings->lowTo]
-            : [$settings->highFrom, $settings->highTo];
+        [$from, $to] =
+            $this->wanted === 'low' ? [$settings->lowFrom, $settings->lowTo] : [$settings->highFrom, $settings->highTo];
         $least = $this->emitter->least();
         $away = $least > $to ? 'more' : 'less';
         $contact = $least > $to ? $this->first($this->made, true) : null;
 
-        return Shown::percent($least)." of its light is {$away} than {$this->wanted}, ".
-            Shown::percent($from).' to '.
+        return Shown::percent($least).
+            " of its light is {$away} than {$this->wanted}, ".
+            Shown::percent($from).
+            ' to '.
             Shown::percent($to).
             ($contact === null ? '' : "; it comes through contact `{$contact}`");
     }
@@ -302,8 +306,11 @@ final readonly class Blame
 
         return $where !== null && $most > 0.2 * ($gets + $most)
             ? 'it gets '.Shown::volts($gets).', and `'.$where.'` takes '.Shown::volts($most)
-            : 'it gets no more than '.Shown::volts($gets).$this->madeFor().' and gives '.
-                Shown::percent($this->emitter->least());
+            : 'it gets no more than '.
+                    Shown::volts($gets).
+                    $this->madeFor().
+                    ' and gives '.
+                    Shown::percent($this->emitter->least());
     }
 
     private function madeFor(): string

@@ -50,13 +50,7 @@ final class Leads
                 $wire->material,
                 $wire->leastMm2,
             );
-            $gauge = $place->find(
-                $system,
-                $amps,
-                $pathM[$id] ?? 0.0,
-                $build->settings->dropTarget * $volts,
-                $need,
-            );
+            $gauge = $place->find($system, $amps, $pathM[$id] ?? 0.0, $build->settings->dropTarget * $volts, $need);
             $choices[$id] = [
                 $gauge,
                 match (true) {

@@ -65,10 +65,7 @@ final readonly class Build
             Settings::of($f->object('settings')),
             array_map(Supply::of(...), $byId('supplies')),
             array_map(Circuit::of(...), $byId('circuits')),
-            array_map(
-                fn (Fields $l): Light => Light::of($l, $raw[$l->text('part')] ?? new Fields([])),
-                $byId('lights'),
-            ),
+            array_map(fn (Fields $l): Light => Light::of($l, $raw[$l->text('part')] ?? new Fields([])), $byId('lights')),
             array_map(Lead::of(...), $byId('leads')),
             array_map(
                 fn (Fields $d): Device => Devices::of($d, $parts[$d->text('part')] ?? Part::none()),

@@ -10,8 +10,12 @@ use BenchGlow\Format\Fields;
 final readonly class Input
 {
     /** @param  list<string>  $positions  the resting one first */
-    private function __construct(public string $id, public string $label, public string $kind, public array $positions)
-    {
+    private function __construct(
+        public string $id,
+        public string $label,
+        public string $kind,
+        public array $positions,
+    ) {
     }
 
     public static function of(Fields $f): self

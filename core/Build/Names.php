@@ -67,7 +67,9 @@ final readonly class Names
         );
         $name = $index->has($id) ? $this->name($id) : $id;
 
-        return $words === [] ? $name : $name.(in_array($words[0], ['+', '−'], true) ? ' ' : ', ').implode(' ', $words);
+        return $words === []
+            ? $name
+            : $name.(in_array($words[0], ['+', '−'], true) ? ' ' : ', ').implode(' ', $words);
     }
 
     /** A sentence of a finding or a refusal with names where it has ids: quoted, or with a sign no word has. */

@@ -9,8 +9,13 @@ use BenchGlow\Format\Fields;
 /** One passive branch between two pins or inner nodes of a part. */
 final readonly class PartBranch
 {
-    private function __construct(public string $id, public string $kind, public string $from, public string $to, public Fields $fields)
-    {
+    private function __construct(
+        public string $id,
+        public string $kind,
+        public string $from,
+        public string $to,
+        public Fields $fields,
+    ) {
     }
 
     public static function of(Fields $f): self

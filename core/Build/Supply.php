@@ -95,7 +95,8 @@ final readonly class Supply
     public function limitA(): ?float
     {
         return match (true) {
-            $this->isDriver() => $this->maxCurrentA ?? ($this->ratedW === null ? null : $this->ratedW / $this->nominalV),
+            $this->isDriver() => $this->maxCurrentA ??
+                ($this->ratedW === null ? null : $this->ratedW / $this->nominalV),
             $this->kind === 'usb_5v' => $this->maxCurrentA ?? self::USB_A,
             $this->kind === 'bench_supply' => $this->maxCurrentA,
             default => null,

@@ -192,7 +192,7 @@ final class Rules
     /** @return list<Finding> of the rules that read nothing but what is wired: good as long as that stays */
     public static function ofWiring(Analysis $analysis): array
     {
-        return self::of($analysis, fn (Rule $rule): bool => ! $rule instanceof ReadsBenchFacts);
+        return self::of($analysis, fn (Rule $rule): bool => ! ($rule instanceof ReadsBenchFacts));
     }
 
     /**
@@ -214,7 +214,7 @@ final class Rules
             // Danger can't be set aside.
             return $reason !== null && $f->severity !== Severity::Danger ? $f->accepted($reason) : $f;
         }, $all);
-        $place = array_flip(array_map(fn (string $class): string => (new $class)->id(), self::ALL));
+        $place = array_flip(array_map(fn (string $class): string => (new $class())->id(), self::ALL));
         $rank = fn (Finding $f): array => [$f->severity->rank(), $place[$f->rule]];
         usort($told, fn (Finding $a, Finding $b): int => $rank($a) <=> $rank($b));
 
@@ -229,7 +229,7 @@ final class Rules
     {
         $findings = [];
         foreach (self::ALL as $class) {
-            $rule = new $class;
+            $rule = new $class();
             if ($asked($rule)) {
                 array_push($findings, ...$rule->check($analysis));
             }

@@ -33,11 +33,13 @@ final class Together
     private static function likeness(Analysis $analysis, Finding $finding): string
     {
         $name = self::name($analysis, $finding->subject);
-        $said = $finding->many ?? str_replace(
-            [$name, Words::within($name), Words::first($name), "`{$finding->subject}`"],
-            '#',
-            $finding->message,
-        );
+        $said =
+            $finding->many ??
+            str_replace(
+                [$name, Words::within($name), Words::first($name), "`{$finding->subject}`"],
+                '#',
+                $finding->message,
+            );
 
         // Without a name in it, or with another one, the sentence is about more than its subject.
         return $finding->many === null && ! str_contains($said, '#')

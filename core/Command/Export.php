@@ -106,12 +106,18 @@ final class Export
             throw BadBuild::at('--with', 'there is no such state; it is one of those that never happen.');
         $moments = $analysis->moments($inputs, $supply);
         if ($moments === []) {
-            throw BadBuild::at('--with', 'this state has no solution to write: '.($scene->remark() ?? 'not solved').'.');
+            throw BadBuild::at(
+                '--with',
+                'this state has no solution to write: '.($scene->remark() ?? 'not solved').'.',
+            );
         }
         $count = count($moments);
         $moment =
             $moments[$phase - 1] ??
-            throw BadBuild::at('--phase', "this state has {$count} ".($count === 1 ? 'phase' : 'phases').", no {$phase}.");
+            throw BadBuild::at(
+                '--phase',
+                "this state has {$count} ".($count === 1 ? 'phase' : 'phases').", no {$phase}.",
+            );
         $compiled = Compiler::compile(
             $analysis->build,
             $analysis->harness,

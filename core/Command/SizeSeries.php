@@ -23,7 +23,11 @@ final class SizeSeries
             S::record(
                 [
                     'supply' => S::record(
-                        ['min_v' => S::number(0.1, 1000), 'nominal_v' => S::number(0.1, 1000), 'max_v' => S::number(0.1, 1000)],
+                        [
+                            'min_v' => S::number(0.1, 1000),
+                            'nominal_v' => S::number(0.1, 1000),
+                            'max_v' => S::number(0.1, 1000),
+                        ],
                         ['min_v', 'nominal_v', 'max_v'],
                     ),
                     'led' => S::record(

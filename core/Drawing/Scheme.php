@@ -105,7 +105,7 @@ final class Scheme
             $this->join($wire->from, $wire->to);
         }
         foreach ($this->bodies->joins as [$a, $b]) {
-            if (! ($this->build->devices[explode('.', $a)[0]] ?? null) instanceof ControllerDevice) {
+            if (! (($this->build->devices[explode('.', $a)[0]] ?? null) instanceof ControllerDevice)) {
                 $this->join($a, $b);
             }
         }
@@ -509,8 +509,7 @@ final class Scheme
         }
         [$left, $right] = $swap ? [[$b, $nb], [$a, $na]] : [[$a, $na], [$b, $nb]];
         $tie =
-            in_array($kind, ['contact', 'coil'], true) &&
-            ($this->build->devices[$part] ?? null) instanceof RelayDevice
+            in_array($kind, ['contact', 'coil'], true) && ($this->build->devices[$part] ?? null) instanceof RelayDevice
                 ? $part
                 : '';
         $this->symbols[$id] = new Symbol($id, $kind, $part, [$left], [$right], $back, $swap ? -1 : 1, $tie);

@@ -19,7 +19,8 @@ final readonly class AddItem implements Edit
 
     public function says(Names $names): string
     {
-        return 'Added '.($this->value->text('label') ?: $this->value->text('kind') ?: str_replace('.', ' ', $this->section));
+        return 'Added '.
+            ($this->value->text('label') ?: $this->value->text('kind') ?: str_replace('.', ' ', $this->section));
     }
 
     public function apply(Draft $draft): void

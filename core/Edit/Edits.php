@@ -42,12 +42,14 @@ final class Edits
     public static function read(array $json, string $path = ''): Edit
     {
         $op = is_string($json['op'] ?? null) ? $json['op'] : '';
-        $class = self::ALL[$op] ?? throw BadBuild::at(
-            "{$path}/op",
-            $op === ''
-                ? 'an edit names what it does, as "set".'
-                : "there is no edit `{$op}`.".BadBuild::nearMiss($op, array_keys(self::ALL)),
-        );
+        $class =
+            self::ALL[$op] ??
+            throw BadBuild::at(
+                "{$path}/op",
+                $op === ''
+                    ? 'an edit names what it does, as "set".'
+                    : "there is no edit `{$op}`.".BadBuild::nearMiss($op, array_keys(self::ALL)),
+            );
         $arguments = [];
         $known = ['op'];
         foreach (self::parameters($class) as $parameter) {
@@ -109,7 +111,7 @@ final class Edits
     private static function argument(ReflectionParameter $parameter, mixed $value, string $path): mixed
     {
         $type = $parameter->getType();
-        if (! $type instanceof ReflectionNamedType || ($value === null && $type->allowsNull())) {
+        if (! ($type instanceof ReflectionNamedType) || ($value === null && $type->allowsNull())) {
             return $value;
         }
         if (is_array($value) && $parameter->getAttributes(EachAnEdit::class) !== []) {

@@ -189,7 +189,10 @@ final readonly class UsePart implements Edit
     {
         if (RemoveItem::userOf($draft, $part, $except) === null) {
             $draft->data['parts'] = array_values(
-                array_filter($draft->list(['parts']), fn (mixed $p): bool => ! is_array($p) || ($p['id'] ?? '') !== $part),
+                array_filter(
+                    $draft->list(['parts']),
+                    fn (mixed $p): bool => ! is_array($p) || ($p['id'] ?? '') !== $part,
+                ),
             );
         }
     }

@@ -324,7 +324,12 @@ final class WayWriter
                 'part' => AddLight::adopt($this->draft, Catalogue::part('schottky_3') ?? new Fields([])),
                 'points' => 'to',
             ],
-            default => ['id' => $this->draft->number('R'), 'kind' => 'resistor', 'at_m' => $atM, 'ohm' => (float) $value],
+            default => [
+                'id' => $this->draft->number('R'),
+                'kind' => 'resistor',
+                'at_m' => $atM,
+                'ohm' => (float) $value,
+            ],
         };
     }
 }

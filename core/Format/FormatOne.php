@@ -204,10 +204,10 @@ final class FormatOne
         $shape = self::shape();
         foreach ($section === '' ? [] : explode('.', $section) as $step) {
             $inner = $shape->fieldsOf(null)[$step] ?? null;
-            $shape = $inner->of ?? $inner ?? $shape;
+            $shape = $inner->of ?? ($inner ?? $shape);
         }
         foreach (explode('.', $field) as $n => $step) {
-            $shape = $shape?->type === 'map' ? $shape->of : ($shape?->fieldsOf($n === 0 ? $kind : null)[$step] ?? null);
+            $shape = $shape?->type === 'map' ? $shape->of : $shape?->fieldsOf($n === 0 ? $kind : null)[$step] ?? null;
         }
 
         return FieldFact::of($field, $shape);
@@ -520,7 +520,12 @@ final class FormatOne
                     ['amps', 'dropout_v'],
                 ],
                 'switching' => [
-                    ['watts' => S::number(0.001, 10000), 'from_v' => S::number(0.1, 60), 'to_v' => S::number(0.1, 60), ...$light],
+                    [
+                        'watts' => S::number(0.001, 10000),
+                        'from_v' => S::number(0.1, 60),
+                        'to_v' => S::number(0.1, 60),
+                        ...$light,
+                    ],
                     ['watts', 'from_v', 'to_v'],
                 ],
             ],
@@ -542,7 +547,13 @@ final class FormatOne
             ],
             ['id', 'part'],
             [
-                'strip' => [['wanted_m' => S::number(0, 1000)->called('length', Unit::Length), 'fit' => S::choice('down', 'up')->called('cut')], ['wanted_m']],
+                'strip' => [
+                    [
+                        'wanted_m' => S::number(0, 1000)->called('length', Unit::Length),
+                        'fit' => S::choice('down', 'up')->called('cut'),
+                    ],
+                    ['wanted_m'],
+                ],
                 'leds' => [
                     [
                         'count' => S::integer(1, 10000)->called('count', Unit::Count),
@@ -553,7 +564,11 @@ final class FormatOne
                     ['count', 'per_string', 'ohm'],
                 ],
                 'module' => [
-                    ['count' => S::integer(1, 1000)->called('count', Unit::Count), 'spacing_m' => S::number(0, 1000)->called('spacing', Unit::Length), 'wire' => S::id()->orNull()],
+                    [
+                        'count' => S::integer(1, 1000)->called('count', Unit::Count),
+                        'spacing_m' => S::number(0, 1000)->called('spacing', Unit::Length),
+                        'wire' => S::id()->orNull(),
+                    ],
                     [],
                 ],
             ],
@@ -563,7 +578,12 @@ final class FormatOne
     private static function device(): S
     {
         return S::variants(
-            ['id' => S::id(), 'circuit' => S::id()->orNull(), 'label' => S::text()->called('name'), 'side' => S::text(40)],
+            [
+                'id' => S::id(),
+                'circuit' => S::id()->orNull(),
+                'label' => S::text()->called('name'),
+                'side' => S::text(40),
+            ],
             ['id'],
             [
                 'switch' => [
@@ -602,7 +622,11 @@ final class FormatOne
 
     private static function lead(): S
     {
-        $at = ['id' => S::id(), 'at_m' => S::number(0, 1000)->called('fuse place', Unit::Length), 'core' => S::integer(1, 64)];
+        $at = [
+            'id' => S::id(),
+            'at_m' => S::number(0, 1000)->called('fuse place', Unit::Length),
+            'core' => S::integer(1, 64),
+        ];
 
         return S::record(
             [
@@ -704,7 +728,10 @@ final class FormatOne
             'probe' => S::record([
                 'baseline' => S::list(S::record(['what' => S::text(), 'works' => S::flag()], ['what', 'works'])),
                 'connectors' => S::list(
-                    S::record(['id' => S::id(), 'label' => S::text()->called('name'), 'ways' => S::integer(1, 500)], ['id', 'ways']),
+                    S::record(
+                        ['id' => S::id(), 'label' => S::text()->called('name'), 'ways' => S::integer(1, 500)],
+                        ['id', 'ways'],
+                    ),
                 ),
                 'wires' => S::list(
                     S::record(

@@ -75,7 +75,10 @@ final readonly class Shape
     /** A local name that is no bare number: of what glows inside a part. */
     public static function word(): self
     {
-        return self::pattern('^(?=.*[A-Za-z_])[A-Za-z0-9_]{1,20}$', 'a name of up to 20 letters, digits or _, with a letter');
+        return self::pattern(
+            '^(?=.*[A-Za-z_])[A-Za-z0-9_]{1,20}$',
+            'a name of up to 20 letters, digits or _, with a letter',
+        );
     }
 
     public static function pin(): self
@@ -221,7 +224,10 @@ final readonly class Shape
     private function range(): string
     {
         return match (true) {
-            $this->min !== null && $this->max !== null => ' from '.self::figure($this->min).' to '.self::figure($this->max),
+            $this->min !== null && $this->max !== null => ' from '.
+                self::figure($this->min).
+                ' to '.
+                self::figure($this->max),
             $this->min !== null => ' of at least '.self::figure($this->min),
             $this->max !== null => " of at most {$this->max}",
             default => '',

@@ -118,11 +118,7 @@ final readonly class Bodies
         $positive = $wire->positive;
         $source = $wire->way !== null ? "{$wire->way}.load" : "{$supply}.plus";
         $live = $wire->liveWhen;
-        $fixed["{$id}.source"] = [
-            $positive ? $source : $id,
-            "{$id}!switch",
-            new Resistor(max($wire->sourceOhm, 1e-3)),
-        ];
+        $fixed["{$id}.source"] = [$positive ? $source : $id, "{$id}!switch", new Resistor(max($wire->sourceOhm, 1e-3))];
         $contacts["{$id}.live"] = new Contact(
             "{$id}.live",
             $id,
@@ -190,11 +186,7 @@ final readonly class Bodies
         $node = fn (string $name): string => in_array($name, $pins, true) ? "{$id}.{$name}" : "{$id}!{$name}";
         $power = null;
         foreach ($part->inside as $branch) {
-            [$from, $to, $name] = [
-                $node($branch->from),
-                $node($branch->to),
-                "{$id}.{$branch->id}",
-            ];
+            [$from, $to, $name] = [$node($branch->from), $node($branch->to), "{$id}.{$branch->id}"];
             if ($branch->isLink()) {
                 $joins[] = [$from, $to];
 

@@ -154,7 +154,9 @@ final readonly class Harness
             return $lead->lengthM;
         }
 
-        return array_sum(array_map(fn (string $r): float => (float) ($build->routes[$r] ?? null)?->lengthM, $lead->route));
+        return array_sum(
+            array_map(fn (string $r): float => (float) ($build->routes[$r] ?? null)?->lengthM, $lead->route),
+        );
     }
 
     public function pin(string $written): string

@@ -112,7 +112,8 @@ final readonly class LeadWire
 
         return match (true) {
             $ambients === [] => self::AMBIENT_C,
-            $known > 0.0 => array_sum(array_map(fn (float $c, float $m): float => $c * $m, $ambients, $lengths)) / $known,
+            $known > 0.0 => array_sum(array_map(fn (float $c, float $m): float => $c * $m, $ambients, $lengths)) /
+                $known,
             default => array_sum($ambients) / count($ambients),
         };
     }

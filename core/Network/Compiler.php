@@ -298,13 +298,7 @@ final class Compiler
         $place = $this->net->branch("{$light->id}.{$branch->id}", $from, $to, Inside::law($branch));
         $rated = $branch->rated();
         if ($rated !== null) {
-            $this->emitters[$light->id][] = new EmitterPlace(
-                $branch->id,
-                $place,
-                $rated,
-                1,
-                $branch->isSwitching(),
-            );
+            $this->emitters[$light->id][] = new EmitterPlace($branch->id, $place, $rated, 1, $branch->isSwitching());
         }
     }
 }

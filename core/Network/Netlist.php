@@ -78,7 +78,13 @@ final class Netlist
         }
         foreach ($this->network->branches as $k => $b) {
             $this->lines[] = "* {$b->id}";
-            $this->element((string) $k, $b->law, $this->names[$b->from], $this->names[$b->to], $this->solution->amps[$k]);
+            $this->element(
+                (string) $k,
+                $b->law,
+                $this->names[$b->from],
+                $this->names[$b->to],
+                $this->solution->amps[$k],
+            );
         }
         $this->tie();
         $this->tieFloating();
@@ -95,12 +101,12 @@ final class Netlist
     private function element(string $k, Law $law, string $from, string $to, float $amps): void
     {
         match (true) {
-            $law instanceof Resistor => $this->lines[] = "R{$k} {$from} {$to} ".self::n($law->ohm),
+            $law instanceof Resistor => ($this->lines[] = "R{$k} {$from} {$to} ".self::n($law->ohm)),
             $law instanceof StringLaw => $this->string($k, $law, $from, $to),
             $law instanceof HeldLaw => $this->held($k, $law, $from, $to, $amps),
             $law instanceof LinearLaw => $this->linear($k, $law, $from, $to),
             $law instanceof FilamentLaw => $this->filament($k, $law, $from, $to),
-            default => $this->lines[] = "R{$k} {$from} {$to} ".self::n(1.0 / $law->chord()),
+            default => ($this->lines[] = "R{$k} {$from} {$to} ".self::n(1.0 / $law->chord())),
         };
     }
 
@@ -113,7 +119,8 @@ final class Netlist
             $this->lines[] = "VD{$k} {$from} {$anode} DC ".self::n($law->a * (self::LEAST_LN_IS - $ln));
             $ln = self::LEAST_LN_IS;
         }
-        $numbers = 'IS='.self::n(exp($ln)).' N='.self::n($law->a / self::VT).' RS='.self::n($law->b).' TNOM=25';
+        $numbers =
+            'IS='.self::n(exp($ln)).' N='.self::n($law->a / self::VT).' RS='.self::n($law->b).' TNOM=25';
         $name = 'M'.count($this->models);
         $this->models[$numbers] ??= ".model {$name} D({$numbers})";
         $this->lines[] = "D{$k} {$anode} {$to} ".explode(' ', $this->models[$numbers])[1];
@@ -135,16 +142,30 @@ final class Netlist
         $this->lines[] = "E{$k} copy_{$k} 0 {$from} {$to} 1";
         $this->string("L{$k}", $law->belowDropout(), "copy_{$k}", "sum_{$k}");
         $this->lines[] = "VL{$k} sum_{$k} 0 DC 0";
-        $this->lines[] = "B{$k} {$from} {$to} I=min(I(VL{$k}),".
-            self::n($law->ampsA).'+'.self::n(LinearLaw::FLAT)."*(V({$from},{$to})-".self::n($law->dropoutV).'))';
+        $this->lines[] =
+            "B{$k} {$from} {$to} I=min(I(VL{$k}),".
+            self::n($law->ampsA).
+            '+'.
+            self::n(LinearLaw::FLAT).
+            "*(V({$from},{$to})-".
+            self::n($law->dropoutV).
+            '))';
     }
 
     private function filament(string $k, FilamentLaw $law, string $from, string $to): void
     {
         // The volts never quite 0 in the power, whose slope has no value there; cold it counts a tenth of hot anyway.
         $u = "V({$from},{$to})";
-        $this->lines[] = "B{$k} {$from} {$to} I={$u}/(".self::n($law->hotOhm).'*max('.self::n(FilamentLaw::COLD).
-            ",pow(max(abs({$u}),1e-9)/".self::n($law->ratedV).','.self::n(FilamentLaw::EXPONENT).')))';
+        $this->lines[] =
+            "B{$k} {$from} {$to} I={$u}/(".
+            self::n($law->hotOhm).
+            '*max('.
+            self::n(FilamentLaw::COLD).
+            ",pow(max(abs({$u}),1e-9)/".
+            self::n($law->ratedV).
+            ','.
+            self::n(FilamentLaw::EXPONENT).
+            ')))';
     }
 
     /** One tie for each piece that hangs on the reference by nothing. */

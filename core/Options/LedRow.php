@@ -97,7 +97,11 @@ final class LedRow
         return new Batch([
             new SetField($light->id, 'per_string', $option->ledsPerString),
             new SetField($light->id, 'ohm', $option->resistorOhm),
-            new SetField($light->id, 'last_ohm', $option->lastStringLeds === $option->ledsPerString ? null : $option->lastResistorOhm),
+            new SetField(
+                $light->id,
+                'last_ohm',
+                $option->lastStringLeds === $option->ledsPerString ? null : $option->lastResistorOhm,
+            ),
         ]);
     }
 

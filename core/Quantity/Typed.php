@@ -63,13 +63,20 @@ final class Typed
             return;
         }
         if ($unit === Unit::Length && (float) str_replace(',', '.', $text) > self::LONG[$bare]) {
-            $long = $bare === 'in'
-                ? Shown::plain($value / 0.3048, 0).' ft'
-                : ($value >= 1000.0 ? Shown::plain($value / 1000.0, 2).' km' : Shown::plain($value, 1).' m');
-            throw new NotUnderstood("{$text} {$bare} is {$long}. If you mean {$text} mm or {$text} cm, type the unit; else type {$text} {$bare}.");
+            $long =
+                $bare === 'in'
+                    ? Shown::plain($value / 0.3048, 0).' ft'
+                    : ($value >= 1000.0
+                        ? Shown::plain($value / 1000.0, 2).' km'
+                        : Shown::plain($value, 1).' m');
+            throw new NotUnderstood(
+                "{$text} {$bare} is {$long}. If you mean {$text} mm or {$text} cm, type the unit; else type {$text} {$bare}.",
+            );
         }
         if ($unit === Unit::Amps && $value > self::MANY_AMPS) {
-            throw new NotUnderstood("{$text} A is a great deal. If you mean {$text} mA, type the unit; else type {$text} A.");
+            throw new NotUnderstood(
+                "{$text} A is a great deal. If you mean {$text} mA, type the unit; else type {$text} A.",
+            );
         }
     }
 

@@ -105,7 +105,9 @@ final class Cones
                 $contact = $this->bodies->contacts[$id];
                 $inputs += array_fill_keys((new When($contact->liveWhen ?? []))->inputs(), true);
                 $device = $this->build->devices[$contact->thing] ?? null;
-                foreach ([...$device instanceof SwitchDevice ? $device->at() : [], $device?->linkWhen() ?? []] as $when) {
+                foreach (
+                    [...$device instanceof SwitchDevice ? $device->at() : [], $device?->linkWhen() ?? []] as $when
+                ) {
                     $inputs += array_fill_keys((new When($when))->inputs(), true);
                 }
                 foreach ($this->moving($contact) as $sense) {

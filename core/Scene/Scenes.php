@@ -428,14 +428,8 @@ final class Scenes
      * @param  callable(Sense): (bool|null)  $held  a sense's state where it keeps it; null: it follows its volts
      * @return array{array<string, true>, Remark|null} pulled senses, and why they do not settle
      */
-    private function follow(
-        array $so,
-        array $pulled,
-        string $supply,
-        bool $lit,
-        float $phase,
-        callable $held,
-    ): array {
+    private function follow(array $so, array $pulled, string $supply, bool $lit, float $phase, callable $held): array
+    {
         $moved = [];
         for ($round = 0; $round < self::MAX_ROUNDS; $round++) {
             $state = $this->solve($supply, $this->closed($so, $pulled, $lit, $phase));

@@ -108,8 +108,12 @@ final readonly class Ideas
         // What it would come to is on the bench already.
         $same = fn (Edit $edit): bool => $now !== null &&
             $edit instanceof UseWay &&
-            [$edit->way, $edit->wires, $edit->inputs, $edit->ways] ===
-                [$now['way'], $now['wires'], $now['inputs'], $now['ways']];
+            [$edit->way, $edit->wires, $edit->inputs, $edit->ways] === [
+                $now['way'],
+                $now['wires'],
+                $now['inputs'],
+                $now['ways'],
+            ];
         $ranked = [];
         foreach ($this->families() as $family => $list) {
             $list = array_values(array_filter($list, fn (array $idea): bool => ! $same($idea[2])));
@@ -230,10 +234,7 @@ final readonly class Ideas
                     ['not' => $w->live()],
                 ],
                 array_values(
-                    array_filter(
-                        $positive,
-                        fn (HostWire $w): bool => in_array($w->kind, ['key', 'running'], true),
-                    ),
+                    array_filter($positive, fn (HostWire $w): bool => in_array($w->kind, ['key', 'running'], true)),
                 ),
             ),
             [['straight from the supply, always on', 'straight', $this->use('straight', []), ['all' => []]]],
@@ -251,7 +252,10 @@ final readonly class Ideas
     /** @throws BadBuild */
     private function tried(string $name, string $way, ?Edit $edit, Story $story, float $others): Idea
     {
-        $alone = Editor::apply($this->document, new Batch([...$edit === null ? [] : [$edit], new KeepCircuit($this->circuit)]));
+        $alone = Editor::apply(
+            $this->document,
+            new Batch([...$edit === null ? [] : [$edit], new KeepCircuit($this->circuit)]),
+        );
         $analysis = Analysis::of($alone);
         $day = (new Player($analysis, $this->circuit))->play($story);
         $price = PartsList::price($analysis);
@@ -287,19 +291,12 @@ final readonly class Ideas
     /** What the other circuits' parts come to; asked only where the brief names a budget, which is the whole build's. */
     private function others(): float
     {
-        $budgets = array_filter(
-            Facts::of($this->document),
-            fn (Fact $f): bool => Facts::budget($f) !== null,
-        );
+        $budgets = array_filter(Facts::of($this->document), fn (Fact $f): bool => Facts::budget($f) !== null);
 
         return $budgets === []
             ? 0.0
             : PartsList::price(Analysis::of($this->document)) -
-                    PartsList::price(
-                        Analysis::of(
-                            Editor::apply($this->document, new KeepCircuit($this->circuit)),
-                        ),
-                    );
+                    PartsList::price(Analysis::of(Editor::apply($this->document, new KeepCircuit($this->circuit))));
     }
 
     /** Whether the circuit's colours are chosen by a controller now. */

@@ -61,10 +61,7 @@ final class Shipped
             [$kind, $meant] = [$wanted->text('kind'), $wanted->texts('positions')];
             $own =
                 array_values(
-                    array_filter(
-                        $document->fields()->objects('inputs'),
-                        fn (Fields $i): bool => $i->isA($kind),
-                    ),
+                    array_filter($document->fields()->objects('inputs'), fn (Fields $i): bool => $i->isA($kind)),
                 )[0] ?? null;
             if ($own !== null) {
                 $by[$kind] = [$own->text('id'), $own->texts('positions') ?: ['off', 'on'], $meant];
@@ -72,7 +69,10 @@ final class Shipped
                 continue;
             }
             $input = $free($wanted->text('label'));
-            $edits[] = new AddItem('inputs', new Fields(['id' => $input, 'label' => $wanted->text('label'), 'kind' => $kind, 'positions' => $meant]));
+            $edits[] = new AddItem(
+                'inputs',
+                new Fields(['id' => $input, 'label' => $wanted->text('label'), 'kind' => $kind, 'positions' => $meant]),
+            );
             $by[$kind] = [$input, $meant, $meant];
         }
         $events = [];
@@ -94,13 +94,16 @@ final class Shipped
             ],
             $story->objects('wanted'),
         );
-        $edits[] = new AddItem('stories', new Fields([
-            'id' => $free($story->text('id')),
-            'label' => $story->text('label'),
-            'lasts_s' => 3600 * $story->number('hours'),
-            'events' => $events,
-            'wanted' => $wanted,
-        ]));
+        $edits[] = new AddItem(
+            'stories',
+            new Fields([
+                'id' => $free($story->text('id')),
+                'label' => $story->text('label'),
+                'lasts_s' => 3600 * $story->number('hours'),
+                'events' => $events,
+                'wanted' => $wanted,
+            ]),
+        );
 
         return new Batch($edits, 'Story: '.lcfirst($story->text('label')));
     }

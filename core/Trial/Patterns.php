@@ -44,7 +44,7 @@ final readonly class Patterns
         foreach ($this->analysis->build->devices as $id => $device) {
             // An amplifier follows; what commands it is the controller of the circuit.
             $commands = isset($drivers[$id]) || $device->circuit() === $this->circuit;
-            if (! $device instanceof ControllerDevice || ! $commands) {
+            if (! ($device instanceof ControllerDevice) || ! $commands) {
                 continue;
             }
             foreach ($device->part->contacts as $contact) {

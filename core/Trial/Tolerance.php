@@ -247,8 +247,12 @@ final class Tolerance
         $half = (self::SURE / $by) * sqrt(($share * (1.0 - $share)) / $done + $square / (4 * $done * $done));
         $percent = fn (float $x): string => Shown::figure(100 * min(1.0, max(0.0, $x)), 1).' %';
 
-        return $percent($share)." of {$done} builds keep every limit (95 % sure: ".
-            $percent($middle - $half).' to '.$percent($middle + $half).'). '.
+        return $percent($share).
+            " of {$done} builds keep every limit (95 % sure: ".
+            $percent($middle - $half).
+            ' to '.
+            $percent($middle + $half).
+            '). '.
             ($worst === '' ? 'Nothing breaks.' : "Worst: {$worst}, {$times} times.").
             " Seed {$seed}.";
     }

@@ -170,8 +170,7 @@ final class Recognise
         }
         if ($device instanceof ControllerDevice) {
             // A controller is what its pins are.
-            return $device->part->pins ===
-                Plan::partOf($meant['part'])->texts('pins');
+            return $device->part->pins === Plan::partOf($meant['part'])->texts('pins');
         }
         if ($device instanceof SwitchDevice) {
             $input = $meant['at']['input'] ?? null;

@@ -157,10 +157,7 @@ final readonly class Setting
     public function ways(array $kinds): array
     {
         return array_values(
-            array_filter(
-                $this->build->ways,
-                fn (HostWay $w): bool => in_array($w->kind, $kinds, true) && $w->comfort,
-            ),
+            array_filter($this->build->ways, fn (HostWay $w): bool => in_array($w->kind, $kinds, true) && $w->comfort),
         );
     }
 

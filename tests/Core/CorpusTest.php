@@ -31,7 +31,10 @@ it('says what is wrong with a spoilt one', function (string $name): void {
     $of = array_filter($said, fn (string $s): bool => str_starts_with($s, $says));
     expect($of)->not->toBe([], "{$says} is not among: ".implode(' | ', $said));
     // And it was silent of it before.
-    $before = array_map(fn (Finding $f): string => "{$f->rule} {$f->subject}", Review::of(Corpus::sound()[$base]->document())->open());
+    $before = array_map(
+        fn (Finding $f): string => "{$f->rule} {$f->subject}",
+        Review::of(Corpus::sound()[$base]->document())->open(),
+    );
     expect(array_filter($before, fn (string $s): bool => str_starts_with($s, $says)))->toBe([]);
 })->with(array_keys(Corpus::faulty()));
 

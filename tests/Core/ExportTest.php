@@ -75,7 +75,10 @@ it('writes one phase of a dimmed or flashing state, and says in the head which',
         ->toStartWith('* phase 2 of 2: dark half of the flash')
         ->and((new Simulator($lit))->volts()['n0_pack_plus'])
         ->toBeLessThan((new Simulator($dark))->volts()['n0_pack_plus']);
-    expect(fn () => Export::netlist($a, $with, 'nominal', 3))->toThrow(BadBuild::class, 'this state has 2 phases, no 3.');
+    expect(fn () => Export::netlist($a, $with, 'nominal', 3))->toThrow(
+        BadBuild::class,
+        'this state has 2 phases, no 3.',
+    );
     $b = written('j22-cabinet');
     $door = ['left_door' => 'open', 'right_door' => 'shut'];
     $heads = array_map(fn (int $n): string => explode("\n", Export::netlist($b, $door, 'nominal', $n))[2], [1, 2]);
@@ -134,7 +137,10 @@ it('refuses what it can\'t write', function (array $arguments, string $says): vo
 })->with([
     [['--out', '/nowhere/x.csv'], "can't be written"],
     [['--out', 'x.png'], '--out takes a file ending in .csv'],
-    [['--out', '/nowhere/x.cir', '--with', 'brake=sideways'], '--with: `brake` has no position `sideways`; it has off, on.'],
+    [
+        ['--out', '/nowhere/x.cir', '--with', 'brake=sideways'],
+        '--with: `brake` has no position `sideways`; it has off, on.',
+    ],
     [['--with', 'brak=on'], '--with: the build has no input `brak`. Did you mean `brake`?'],
     [['--out', '/tmp/x.cir', '--phase', '0'], '--phase takes the number of a phase, from 1'],
     [['--out', '/tmp/x.csv', '--mark', 'maybe'], '--mark takes utf8'],

@@ -6,7 +6,10 @@ declare(strict_types=1);
 function citations(): array
 {
     $root = dirname(__DIR__, 2);
-    exec('git -C '.escapeshellarg($root).' ls-files core app tests bench bin resources config routes database', $files);
+    exec(
+        'git -C '.escapeshellarg($root).' ls-files core app tests bench bin resources config routes database',
+        $files,
+    );
     $found = [];
     foreach ($files as $file) {
         if (preg_match('/\.(php|css|js|scss)$|^bin\//', $file) === 1 && ! str_ends_with($file, 'PapersTest.php')) {
@@ -42,6 +45,13 @@ it('cites only papers that are in docs/, at places they have', function (): void
 it('names no path of a machine and no registry in what is committed', function (): void {
     $root = dirname(__DIR__, 2);
     $wanted = '(^|[^a-z.])(/work/|/root/|/home/[a-z])|registry\.npm|packagist\.org/downloads';
-    exec('git -C '.escapeshellarg($root).' grep -lIE '.escapeshellarg($wanted).' -- . ":!tests/Core/PapersTest.php"', $hits);
+    exec(
+        'git -C '.
+            escapeshellarg($root).
+            ' grep -lIE '.
+            escapeshellarg($wanted).
+            ' -- . ":!tests/Core/PapersTest.php"',
+        $hits,
+    );
     expect($hits)->toBe([]);
 });

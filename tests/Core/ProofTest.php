@@ -52,7 +52,10 @@ it('never calls met what a later phase left unsolved, and keeps its reason', fun
         ['bank' => 1.0],
         $light,
     );
-    $mean = Phases::mean([[0.5, $state(true, 'supply too weak to start x')], [0.5, $state(false, 'not solved in 100 steps')]]);
+    $mean = Phases::mean([
+        [0.5, $state(true, 'supply too weak to start x')],
+        [0.5, $state(false, 'not solved in 100 steps')],
+    ]);
     expect($mean->solved)
         ->toBeFalse()
         ->and($mean->reason)
@@ -93,7 +96,10 @@ it('solves a switching lamp behind an open contact and in the gap of a dimmer', 
     $channel = $dimmed->data['parts'][1]['contacts'][0]['id'];
     $dimmed->data['devices'][0]['set'] = [$channel => 0.4];
     foreach (Analysis::of($dimmed->document())->scenes() as $scene) {
-        expect($scene->solved())->toBeTrue()->and($scene->lit->lights['spot']['glow']->greatest())->toEqualWithDelta(0.4, 1e-3);
+        expect($scene->solved())
+            ->toBeTrue()
+            ->and($scene->lit->lights['spot']['glow']->greatest())
+            ->toEqualWithDelta(0.4, 1e-3);
     }
 });
 
@@ -185,12 +191,11 @@ it('blames a diode that points the wrong way, on the way out and on the way back
 });
 
 it('blames leads changed over, a wrong common, a return nothing joins, a wire switched to minus', function (): void {
-    $pod = fn (): Rig => Rig::on()->light('pod', 'module', 'pod_warm_12')->want(['all' => []], 'pod');
+    $pod = fn (): Rig => Rig::on()
+        ->light('pod', 'module', 'pod_warm_12')
+        ->want(['all' => []], 'pod');
     $swapped = $pod()->fused('bank.plus', 'pod.minus')->lead('pod.plus', 'bank.minus');
-    $apart = $pod()
-        ->supply('pack', 'tool_18')
-        ->fused('bank.plus', 'pod.plus')
-        ->lead('pod.minus', 'pack.minus');
+    $apart = $pod()->supply('pack', 'tool_18')->fused('bank.plus', 'pod.plus')->lead('pod.minus', 'pack.minus');
     $strip = Rig::on()
         ->device('c', 'controller', 'colour_common_minus')
         ->light('glow', 'strip', 'strip_rgb_12_144', ['wanted_m' => 0.5])
@@ -265,10 +270,16 @@ it('blames a short on the fuse that opens first, else on the lead that carries m
     array $fuses,
     string $through,
 ): void {
-    $rig = Rig::on('pack_lifepo4_12', ['max_current_a' => 20])->device('hub', 'joint')->device('out', 'joint');
+    $rig = Rig::on('pack_lifepo4_12', ['max_current_a' => 20])
+        ->device('hub', 'joint')
+        ->device('out', 'joint');
     $inline = fn (int $n, ?float $amps): array => $amps === null
         ? []
-        : ['inline' => [['id' => "f{$n}", 'kind' => 'fuse', 'at_m' => 0.1, 'fuse_a' => $amps, 'form' => 'inline_blade']]];
+        : [
+            'inline' => [
+                ['id' => "f{$n}", 'kind' => 'fuse', 'at_m' => 0.1, 'fuse_a' => $amps, 'form' => 'inline_blade'],
+            ],
+        ];
     $rig->lead('bank.plus', 'hub', $inline(1, $fuses[0]))
         ->lead('hub', 'out', $inline(2, $fuses[1]))
         ->lead('out', 'bank.minus');
@@ -289,9 +300,15 @@ it('blames a short behind a way of the host on the way', function (): void {
 
 it('calls too much for a supply that limits itself an overload, not a short', function (): void {
     $strip = fn (float $metres, string $supply): Rig => Rig::on($supply)
-        ->light('glow', 'strip', 'strip_white_12_144', ['wanted_m' => $metres, 'surface' => 'aluminium channel'], [
-            'rail_ohm_per_m' => 0.002,
-        ])
+        ->light(
+            'glow',
+            'strip',
+            'strip_white_12_144',
+            ['wanted_m' => $metres, 'surface' => 'aluminium channel'],
+            [
+                'rail_ohm_per_m' => 0.002,
+            ],
+        )
         ->fused('bank.plus', 'glow.start.plus', 10.0)
         ->lead('glow.start.minus', 'bank.minus')
         ->want(['all' => []], 'glow');
@@ -307,7 +324,7 @@ it('calls too much for a supply that limits itself an overload, not a short', fu
     expect($a->states['nominal']->reason)->toStartWith('short through ');
     $quiet = Analysis::of($strip(1.0, 'driver_12_60')->document());
     expect($quiet->fuses['fuse_0']->shortA)
-        ->toEqualWithDelta(1.2 * 60.0 / 12.0, 1e-9)
+        ->toEqualWithDelta((1.2 * 60.0) / 12.0, 1e-9)
         ->and(Make::findings($strip(1.0, 'driver_12_60')->document()))
         ->toContain('note fuse.may_not_blow fuse_0')
         ->and(Analysis::of($strip(1.0, 'house_bank_12')->document())->fuses['fuse_0']->shortA)

@@ -180,13 +180,7 @@ function edges(): array
             5.0,
             fn (Analysis $a, float $x) => $x / $a->fuses['F1']->window->lowA,
         ],
-        'fuse.exceeds_wire' => [
-            $strip(),
-            $fuse,
-            1.0,
-            40.0,
-            fn (Analysis $a, float $x) => $x / 7.5,
-        ],
+        'fuse.exceeds_wire' => [$strip(), $fuse, 1.0, 40.0, fn (Analysis $a, float $x) => $x / 7.5],
         'supply.driver_overloaded' => [
             $driver,
             fn (stdClass $b, float $x) => ($b->supplies[0]->rated_w = $x),

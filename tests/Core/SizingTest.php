@@ -381,7 +381,11 @@ it('recommends one wire, asked as a quick sum or as a lead of a build', function
     }
 })->with([[0.5, 1.0], [1.0, 3.2], [2.0, 5.0], [3.0, 0.5], [2.0, 12.0]]);
 
-it('counts what starts with a gulp three times on a small contact', function (string $key, string $part, float $amps): void {
+it('counts what starts with a gulp three times on a small contact', function (
+    string $key,
+    string $part,
+    float $amps,
+): void {
     $rig = fn (string $lamp): Document => Rig::on()
         ->input('hand')
         ->switch('s', 'hand', $key, $key === 'reed_no' ? 'near' : 'on')
@@ -392,5 +396,8 @@ it('counts what starts with a gulp three times on a small contact', function (st
         ->want(['input' => 'hand'], 'pod')
         ->document();
     $said = array_filter(Review::of($rig($part))->open(), fn (Finding $f): bool => $f->rule === 'contact.over_rating');
-    expect($said)->toHaveCount(1)->and(array_values($said)[0]->message)->toContain('since its load draws more as it starts');
+    expect($said)
+        ->toHaveCount(1)
+        ->and(array_values($said)[0]->message)
+        ->toContain('since its load draws more as it starts');
 })->with([['toggle_mini', 'spot_switching', 2.0], ['reed_no', 'spot_switching', 1.0]]);

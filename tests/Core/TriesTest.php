@@ -116,14 +116,20 @@ it('offers nothing that leaves a danger it does not speak of', function (string 
 it('tells what is the same of several things as one, and mends it at one place', function (): void {
     $rig = Rig::on('house_bank_12', place: 'boat');
     $rig->data['parts'][] = ['id' => 'thin', 'kind' => 'wire', 'area_mm2' => 0.75];
-    $rig->input('hand')->switch('s', 'hand')->light('pod', 'module', 'pod_warm_12')->want(['input' => 'hand'], 'pod');
+    $rig->input('hand')
+        ->switch('s', 'hand')
+        ->light('pod', 'module', 'pod_warm_12')
+        ->want(['input' => 'hand'], 'pod');
     $rig->fused('bank.plus', 's.1', 2.0);
     $rig->lead('s.2', 'pod.plus', ['wire' => 'thin', 'length_m' => 1.0, 'label' => 'Feed of the pod']);
     $rig->lead('pod.minus', 'bank.minus', ['wire' => 'thin', 'length_m' => 1.0, 'label' => 'Return of the pod']);
     $document = $rig->document();
     $review = Review::of($document);
     $one = array_values(
-        array_filter(Together::of($review->analysis, $review->open()), fn (Finding $f): bool => $f->rule === 'wire.too_thin'),
+        array_filter(
+            Together::of($review->analysis, $review->open()),
+            fn (Finding $f): bool => $f->rule === 'wire.too_thin',
+        ),
     );
     expect($one)
         ->toHaveCount(1)
@@ -141,7 +147,10 @@ it('tells what is the same of several things as one, and mends it at one place',
         ->not->toContain('note wire.too_thin lead_2');
     $reported = Report::of($review)['findings'];
     $same = array_values(array_filter($reported, fn (array $f): bool => $f['rule'] === 'wire.too_thin'));
-    expect($same)->toHaveCount(1)->and($same[0]['places'])->toBe(['lead_1', 'lead_2']);
+    expect($same)
+        ->toHaveCount(1)
+        ->and($same[0]['places'])
+        ->toBe(['lead_1', 'lead_2']);
 });
 
 it('tells leads without a length in one sentence', function (): void {

@@ -47,7 +47,11 @@ final class Corpus
 
             return $d;
         };
-        $set = fn (string $section, int $n, array $more): callable => function (array $d) use ($section, $n, $more): array {
+        $set = fn (string $section, int $n, array $more): callable => function (array $d) use (
+            $section,
+            $n,
+            $more,
+        ): array {
             $d[$section][$n] = [...$d[$section][$n], ...$more];
 
             return $d;
@@ -64,7 +68,11 @@ final class Corpus
 
             return $d;
         };
-        $host = fn (string $section, int $n, array $more): callable => function (array $d) use ($section, $n, $more): array {
+        $host = fn (string $section, int $n, array $more): callable => function (array $d) use (
+            $section,
+            $n,
+            $more,
+        ): array {
             $d['host'][$section][$n] = [...$d['host'][$section][$n], ...$more];
 
             return $d;
@@ -89,7 +97,11 @@ final class Corpus
                 },
                 'because: `pod` hangs the wrong way round',
             ],
-            'the return left off' => ['a pod behind a rocker', $lead(2, ['cores' => [['pod.minus', null]]]), 'light.unfed pod'],
+            'the return left off' => [
+                'a pod behind a rocker',
+                $lead(2, ['cores' => [['pod.minus', null]]]),
+                'light.unfed pod',
+            ],
             'no fuse' => ['a pod behind a rocker', $lead(0, ['inline' => []]), 'fuse.missing'],
             'a fuse too large for hair wire' => [
                 'a pod behind a rocker',
@@ -125,7 +137,11 @@ final class Corpus
                 },
                 'led.thin_headroom row',
             ],
-            'no resistor to speak of' => ['a row of red LEDs on USB', $set('lights', 0, ['ohm' => 47]), 'led.over_limit row'],
+            'no resistor to speak of' => [
+                'a row of red LEDs on USB',
+                $set('lights', 0, ['ohm' => 47]),
+                'led.over_limit row',
+            ],
             'more than the outlet gives' => [
                 'a row of red LEDs on USB',
                 $set('lights', 0, ['count' => 160]),
@@ -145,7 +161,11 @@ final class Corpus
                 'light.wrong_voltage glow',
             ],
             'a strip on oak' => ['a strip on a driver', $set('lights', 0, ['surface' => 'oak']), 'strip.heat glow'],
-            'twice the length' => ['a strip on a driver', $set('lights', 0, ['wanted_m' => 4.6]), 'supply.driver_overloaded bank'],
+            'twice the length' => [
+                'a strip on a driver',
+                $set('lights', 0, ['wanted_m' => 4.6]),
+                'supply.driver_overloaded bank',
+            ],
             'the coil on its own resting contact' => [
                 'day and night by a change-over',
                 function (array $d): array {
@@ -202,8 +222,16 @@ final class Corpus
                 },
                 'donor.overloaded w',
             ],
-            'a box that bears less' => ['a tap in a fuse way', $host('ways', 0, ['box_max_a' => 4.3]), 'donor.overloaded w'],
-            'a way of the brakes' => ['a tap in a fuse way', $host('ways', 0, ['comfort' => false]), 'donor.not_permitted w'],
+            'a box that bears less' => [
+                'a tap in a fuse way',
+                $host('ways', 0, ['box_max_a' => 4.3]),
+                'donor.overloaded w',
+            ],
+            'a way of the brakes' => [
+                'a tap in a fuse way',
+                $host('ways', 0, ['comfort' => false]),
+                'donor.not_permitted w',
+            ],
             'a wire that must not be tapped' => [
                 'a lamp wire of the host',
                 $host('wires', 0, ['tap' => 'never']),
@@ -390,7 +418,12 @@ final class Corpus
     {
         return Rig::on()
             ->input('cue', 'running')
-            ->host('wires', ['id' => 'cue_wire', 'polarity' => 'positive', 'live_when' => ['input' => 'cue'], 'fed_by' => 'bank'])
+            ->host('wires', [
+                'id' => 'cue_wire',
+                'polarity' => 'positive',
+                'live_when' => ['input' => 'cue'],
+                'fed_by' => 'bank',
+            ])
             ->device('ss', 'switch', 'solid_state_10')
             ->light('pod', 'module', 'pod_white_12', ['count' => 3, 'spacing_m' => 0.3, 'surface' => 'steel'])
             ->fused('bank.plus', 'ss.in', 1.0)
@@ -564,7 +597,10 @@ final class Corpus
             ->input('turn', 'turn', ['positions' => ['off', 'left', 'right']])
             ->device('f', 'controller', 'flasher_three')
             ->device('s', 'switch', 'toggle_three', [
-                'at' => ['left' => ['input' => 'turn', 'is' => 'left'], 'right' => ['input' => 'turn', 'is' => 'right']],
+                'at' => [
+                    'left' => ['input' => 'turn', 'is' => 'left'],
+                    'right' => ['input' => 'turn', 'is' => 'right'],
+                ],
             ])
             ->light('port', 'module', 'step_amber_12')
             ->light('star', 'module', 'step_amber_12')
@@ -663,17 +699,17 @@ final class Corpus
         $rig = Rig::on()
             ->input('knob', 'hand', ['positions' => ['off', 'one', 'two', 'three']])
             ->device('s', 'switch', 'rotary_four', [
-                'at' => array_map(
-                    fn (string $p): array => ['input' => 'knob', 'is' => $p],
-                    ['one' => 'one', 'two' => 'two', 'three' => 'three'],
-                ),
+                'at' => array_map(fn (string $p): array => ['input' => 'knob', 'is' => $p], [
+                    'one' => 'one',
+                    'two' => 'two',
+                    'three' => 'three',
+                ]),
             ])
             ->device('back', 'joint')
             ->fused('bank.plus', 's.com', 1.0)
             ->lead('back', 'bank.minus');
         foreach (['one' => 'p1', 'two' => 'p2', 'three' => 'p3'] as $position => $pin) {
-            $rig
-                ->light("pod_{$position}", 'module', 'pod_red_12')
+            $rig->light("pod_{$position}", 'module', 'pod_red_12')
                 ->lead("s.{$pin}", "pod_{$position}.plus")
                 ->lead("pod_{$position}.minus", 'back')
                 ->want(['input' => 'knob', 'is' => $position], "pod_{$position}");

@@ -10,12 +10,56 @@ use stdClass;
 final class Mutants
 {
     private const NUMBERS = [
-        0, -1, 1, 1e-300, 1e-9, 1e-3, 0.1, 0.5, 3, 7, 12, 59.9, 60, 100, 999, 1000, 1e4, 1e6, 1e9, 1e15, 1e300, -0.0, 2147483648,
+        0,
+        -1,
+        1,
+        1e-300,
+        1e-9,
+        1e-3,
+        0.1,
+        0.5,
+        3,
+        7,
+        12,
+        59.9,
+        60,
+        100,
+        999,
+        1000,
+        1e4,
+        1e6,
+        1e9,
+        1e15,
+        1e300,
+        -0.0,
+        2147483648,
     ];
 
     private const WORDS = [
-        '', ' ', 'x', 'not', 'and', 'Key (ACC)', '((', '../../etc', '<b>"&', '=1+1', '😀 ünï', 'a.b', 'bank', 'bank.plus', 'null',
-        'shelf.start.plus', 'always', 'ground', 'positive', 'fuse', 'strip', '{{x}}', '%s', "it's",
+        '',
+        ' ',
+        'x',
+        'not',
+        'and',
+        'Key (ACC)',
+        '((',
+        '../../etc',
+        '<b>"&',
+        '=1+1',
+        '😀 ünï',
+        'a.b',
+        'bank',
+        'bank.plus',
+        'null',
+        'shelf.start.plus',
+        'always',
+        'ground',
+        'positive',
+        'fuse',
+        'strip',
+        '{{x}}',
+        '%s',
+        "it's",
     ];
 
     /** @var list<string> */
@@ -81,7 +125,9 @@ final class Mutants
                 $words[] = $v;
             }
         });
-        $alike = array_values(array_filter($words, fn (string $w): bool => str_contains($w, '.') === str_contains($value, '.')));
+        $alike = array_values(
+            array_filter($words, fn (string $w): bool => str_contains($w, '.') === str_contains($value, '.')),
+        );
 
         return $alike === [] ? $value : $alike[mt_rand(0, count($alike) - 1)];
     }
@@ -111,7 +157,9 @@ final class Mutants
 
     private function anything(): mixed
     {
-        return [null, true, [], new stdClass(), 'x', 1, -5.5, [[]], (object) ['input' => 'x'], (object) ['all' => []]][mt_rand(0, 9)];
+        return [null, true, [], new stdClass(), 'x', 1, -5.5, [[]], (object) ['input' => 'x'], (object) ['all' => []]][
+            mt_rand(0, 9)
+        ];
     }
 
     /** @param  list<array{stdClass, string}>  $places */

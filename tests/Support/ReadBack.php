@@ -56,10 +56,20 @@ final class ReadBack
                 $this->far(abs($volts - $back), $this->voltsApart, "{$pin} {$scene->supply} phase {$phase}");
             }
         }
-        $of = array_flip(array_filter($simulator->comments, fn (string $id, string $e): bool => preg_match('/^R\d+$/', $e) === 1, ARRAY_FILTER_USE_BOTH));
+        $of = array_flip(
+            array_filter(
+                $simulator->comments,
+                fn (string $id, string $e): bool => preg_match('/^R\d+$/', $e) === 1,
+                ARRAY_FILTER_USE_BOTH,
+            ),
+        );
         foreach ($moment->state->amps as $id => $amps) {
             if (isset($of[$id])) {
-                $this->far(abs($amps - $simulator->through($of[$id])), $this->ampsApart, "{$id} {$scene->supply} phase {$phase}");
+                $this->far(
+                    abs($amps - $simulator->through($of[$id])),
+                    $this->ampsApart,
+                    "{$id} {$scene->supply} phase {$phase}",
+                );
             }
         }
     }

@@ -41,7 +41,12 @@ final class Rig
     /** @param  array<string, mixed>  $more */
     public function supply(string $id, string $key, array $more = []): self
     {
-        $this->data['supplies'][] = [...Catalogue::supply($key)?->data ?? [], 'id' => $id, 'label' => ucfirst($id), ...$more];
+        $this->data['supplies'][] = [
+            ...Catalogue::supply($key)?->data ?? [],
+            'id' => $id,
+            'label' => ucfirst($id),
+            ...$more,
+        ];
 
         return $this;
     }

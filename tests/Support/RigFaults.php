@@ -180,19 +180,25 @@ final class RigFaults
         return Rig::on()
             ->input('hand')
             ->switch('s', 'hand')
-            ->device('d', 'controller', 'dimmer_low', ['set' => ['ch' => 0.4]], [
-                'contacts' => [
-                    [
-                        'id' => 'ch',
-                        'from' => 'out_minus',
-                        'to' => 'in_minus',
-                        'closed_when' => ['all' => []],
-                        'max_a' => 8,
-                        'duty' => 'set',
-                        'pwm_hz' => 1200,
+            ->device(
+                'd',
+                'controller',
+                'dimmer_low',
+                ['set' => ['ch' => 0.4]],
+                [
+                    'contacts' => [
+                        [
+                            'id' => 'ch',
+                            'from' => 'out_minus',
+                            'to' => 'in_minus',
+                            'closed_when' => ['all' => []],
+                            'max_a' => 8,
+                            'duty' => 'set',
+                            'pwm_hz' => 1200,
+                        ],
                     ],
                 ],
-            ])
+            )
             ->light('pod', 'module', $lamp)
             ->fused('bank.plus', 's.1', 2.0)
             ->lead('s.2', 'd.in_plus')

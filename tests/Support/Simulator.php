@@ -48,7 +48,11 @@ final class Simulator
             } elseif ($head[0] !== '.') {
                 $this->comments[$head] = $comment;
                 $count = strtoupper($head[0]) === 'E' ? 4 : 2;
-                $this->elements[] = [$head, array_slice($words, 1, $count), implode(' ', array_slice($words, 1 + $count))];
+                $this->elements[] = [
+                    $head,
+                    array_slice($words, 1, $count),
+                    implode(' ', array_slice($words, 1 + $count)),
+                ];
             }
         }
         foreach ($this->elements as [$name, $nodes]) {

@@ -12,7 +12,9 @@ it('takes in or refuses a spoilt build in words, and shows every page of what it
     for ($n = 0; $n < 50; $n++) {
         $text = $mutants->next();
         $what = 'seed '.($seed + $n);
-        $answer = $this->post('/builds/import', ['file' => UploadedFile::fake()->createWithContent('m.glow.json', $text)]);
+        $answer = $this->post('/builds/import', [
+            'file' => UploadedFile::fake()->createWithContent('m.glow.json', $text),
+        ]);
         expect($answer->getStatusCode())->toBeLessThan(400, $what);
         $build = Build::query()->latest('id')->first();
         if ($build === null) {

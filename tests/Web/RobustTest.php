@@ -12,7 +12,18 @@ use Tests\Support\Make;
 use Tests\WebTestCase;
 
 /** Every page of a build. */
-const PAGES = ['brief', 'circuit', 'handover', 'sheet', 'history', 'card', 'export', 'parts.csv', 'states.csv', 'lists.json'];
+const PAGES = [
+    'brief',
+    'circuit',
+    'handover',
+    'sheet',
+    'history',
+    'card',
+    'export',
+    'parts.csv',
+    'states.csv',
+    'lists.json',
+];
 
 it('asks about a length that is hardly meant, and survives it where it is', function (): void {
     $build = $this->hungExample('heron');
@@ -43,10 +54,13 @@ it('shows a build that can\'t be shown with every way out of it', function (): v
     $raw->parts[0]->channels[0]->vf_v = 0;
     $json = (string) json_encode($raw, JSON_PRESERVE_ZERO_FRACTION);
     $this->bench()->write($build, 1, 't', 'w', Make::set('shelf_light', 'wanted_m', 1.5));
-    Revision::query()->where(['build_id' => $build->id, 'no' => 2])
+    Revision::query()
+        ->where(['build_id' => $build->id, 'no' => 2])
         ->update(['doc' => gzencode($json), 'hash' => hash('sha256', $json)]);
     foreach (['brief', 'circuit', 'handover'] as $page) {
-        $html = (string) $this->get("/b/{$build->key}/{$page}")->assertOk()->getContent();
+        $html = (string) $this->get("/b/{$build->key}/{$page}")
+            ->assertOk()
+            ->getContent();
         expect($html)
             ->toShow("can't be shown")
             ->toShow('Take back the newest change')
@@ -55,11 +69,21 @@ it('shows a build that can\'t be shown with every way out of it', function (): v
             ->toShow('Bring back');
         expect(preg_match('/Number [0-9A-F]{6} in the log/', $html))->toBe(1);
     }
-    expect((string) $this->get("/b/{$build->key}/card")->assertOk()->getContent())->toShow("It can't be shown.");
-    expect($this->get("/b/{$build->key}/export")->assertOk()->getContent())->toBe($json);
+    expect(
+        (string) $this->get("/b/{$build->key}/card")
+            ->assertOk()
+            ->getContent(),
+    )->toShow("It can't be shown.");
+    expect(
+        $this->get("/b/{$build->key}/export")
+            ->assertOk()
+            ->getContent(),
+    )->toBe($json);
     $this->get('/')->assertOk();
     $this->post("/b/{$build->key}/undo", ['base0' => '2'])->assertStatus(303);
-    $this->get("/b/{$build->key}/circuit")->assertOk()->assertDontSee("can't be shown", false);
+    $this->get("/b/{$build->key}/circuit")
+        ->assertOk()
+        ->assertDontSee("can't be shown", false);
 });
 
 it('shows a page whose part fails without that part', function (): void {
@@ -70,7 +94,9 @@ it('shows a page whose part fails without that part', function (): void {
         throw new RuntimeException('the ways fell over');
     });
     $build = $this->hung();
-    $html = (string) $this->get("/b/{$build->key}/circuit")->assertOk()->getContent();
+    $html = (string) $this->get("/b/{$build->key}/circuit")
+        ->assertOk()
+        ->getContent();
     expect($html)->toShow("This part can't be shown.")->toContain('id="drawing"')->toContain('id="meter"');
     expect($html)->not->toContain('fell over');
 });
@@ -115,7 +141,9 @@ it('answers a base it does not keep in words, wherever it is sent', function (st
     $this->bench()->write($build, 1, 't', 'w', Make::set('shelf_light', 'wanted_m', 1.5));
     $plain = $this->post("/b/{$build->key}/{$path}", ['base0' => '77', 'token0' => 'a']);
     $fragment = $this->post("/b/{$build->key}/{$path}", ['base' => '77', 'token' => 'b'], WebTestCase::SWAP);
-    expect([404, 409])->toContain($plain->getStatusCode())->toContain($fragment->getStatusCode());
+    expect([404, 409])
+        ->toContain($plain->getStatusCode())
+        ->toContain($fragment->getStatusCode());
     expect((string) $plain->getContent())->not->toContain('Whoops')->not->toContain('Stack trace');
     expect($build->refresh()->head)->toBe(2);
     $stale = $this->post("/b/{$build->key}/{$path}", ['base' => '1', 'token' => 'c'], WebTestCase::SWAP);
@@ -132,10 +160,21 @@ it('refuses bytes and signs that are no text, in a sentence', function (string $
     $build = $this->hung();
     $answer = $this->post(
         "/b/{$build->key}/edit",
-        ['op' => 'set', 'id' => 'shelf_light', 'field' => 'label', 'text' => $text, 'base' => '1', 'token' => 't', 'echo' => 'e'],
+        [
+            'op' => 'set',
+            'id' => 'shelf_light',
+            'field' => 'label',
+            'text' => $text,
+            'base' => '1',
+            'token' => 't',
+            'echo' => 'e',
+        ],
         WebTestCase::SWAP,
     );
-    expect($answer->getStatusCode())->toBe(422)->and((string) $answer->getContent())->toShow('signs that are no letters');
+    expect($answer->getStatusCode())
+        ->toBe(422)
+        ->and((string) $answer->getContent())
+        ->toShow('signs that are no letters');
     expect($build->refresh()->head)->toBe(1);
     $this->get('/?q='.rawurlencode($text))->assertOk();
     $this->get("/b/{$build->key}/circuit?c=".rawurlencode($text).'&i='.rawurlencode($text))->assertOk();
@@ -156,12 +195,7 @@ it('refuses counts no bench has', function (string $field, string $text): void {
 
 it('asks about three digits after a comma', function (Unit $unit, string $typed): void {
     expect(fn () => Typed::read($unit, $typed))->toThrow(NotUnderstood::class, 'type it as one of them');
-})->with([
-    [Unit::Watts, '1,500 W'],
-    [Unit::Amps, '1,000 mA'],
-    [Unit::Length, '1,840 mm'],
-    [Unit::Ohms, '2,200'],
-]);
+})->with([[Unit::Watts, '1,500 W'], [Unit::Amps, '1,000 mA'], [Unit::Length, '1,840 mm'], [Unit::Ohms, '2,200']]);
 
 it('understands what people write', function (Unit $unit, string $typed, float $value): void {
     expect(Typed::read($unit, $typed))->toEqualWithDelta($value, 1e-12);

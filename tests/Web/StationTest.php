@@ -366,7 +366,11 @@ it('prints the sheet with how to isolate it first, and what was set aside with i
 
 it('hands over by an act of its own, and holds only where the circuits hold', function (): void {
     $bead = function (Build $build): string {
-        $html = strip_tags((string) $this->get("/b/{$build->key}/handover")->assertOk()->getContent());
+        $html = strip_tags(
+            (string) $this->get("/b/{$build->key}/handover")
+                ->assertOk()
+                ->getContent(),
+        );
         preg_match('/Hand over: ([a-z ]+)/', $html, $m);
 
         return $m[1] ?? '';
@@ -390,7 +394,12 @@ it('hands over by an act of its own, and holds only where the circuits hold', fu
 
 it('figures the sheet in each wanted state, and dark where it should be', function (): void {
     $build = $this->hungExample('wherry');
-    $html = html_entity_decode((string) $this->get("/b/{$build->key}/sheet")->assertOk()->getContent(), ENT_QUOTES);
+    $html = html_entity_decode(
+        (string) $this->get("/b/{$build->key}/sheet")
+            ->assertOk()
+            ->getContent(),
+        ENT_QUOTES,
+    );
     expect($html)
         ->toShow('With lid up, master on: glows')
         ->toShow('With everything at rest: dark')
@@ -400,7 +409,9 @@ it('figures the sheet in each wanted state, and dark where it should be', functi
     // Words a builder knows, no id of the file.
     $text = (string) preg_replace('/<[^>]*>/', ' ', $html);
     expect($text)->not->toMatch('/\b[a-z0-9]+_[a-z0-9_]+\b/');
-    $css = (string) $this->get("/b/{$build->key}/sheet.css")->assertOk()->getContent();
+    $css = (string) $this->get("/b/{$build->key}/sheet.css")
+        ->assertOk()
+        ->getContent();
     expect($css)->toContain('content: "Wherry at her berth · revision 1"');
 });
 
@@ -410,16 +421,24 @@ it('lets no title out of the head of its pages', function (): void {
         'x',
         'w',
     );
-    $css = (string) $this->get("/b/{$build->key}/sheet.css")->assertOk()->getContent();
+    $css = (string) $this->get("/b/{$build->key}/sheet.css")
+        ->assertOk()
+        ->getContent();
     expect(substr_count($css, '{'))->toBe(2)->and(substr_count($css, '"'))->toBe(2);
 });
 
 it('saves the netlist of the situation on the bench, phase by phase', function (): void {
     $build = $this->hungExample('coffee-trike');
-    $page = (string) $this->get("/b/{$build->key}/handover?i=turn:left")->assertOk()->getContent();
+    $page = (string) $this->get("/b/{$build->key}/handover?i=turn:left")
+        ->assertOk()
+        ->getContent();
     expect(substr_count($page, 'netlist.cir?'))->toBeGreaterThan(1);
-    $first = (string) $this->get("/b/{$build->key}/netlist.cir?phase=1")->assertOk()->getContent();
-    $second = (string) $this->get("/b/{$build->key}/netlist.cir?phase=2")->assertOk()->getContent();
+    $first = (string) $this->get("/b/{$build->key}/netlist.cir?phase=1")
+        ->assertOk()
+        ->getContent();
+    $second = (string) $this->get("/b/{$build->key}/netlist.cir?phase=2")
+        ->assertOk()
+        ->getContent();
     expect($first)->toContain('* phase 1 of ')->and($second)->toContain('* phase 2 of ')->not->toBe($first);
     $this->get("/b/{$build->key}/netlist.cir?phase=99")->assertRedirectContains('/handover');
 });
@@ -662,23 +681,36 @@ it('tells leads without a length as one finding, and takes their lengths at one 
     $document = Make::circuit(Make::bare(), 'One', 'strip_red_12_48', ['kind' => 'strip', 'wanted_m' => 0.5], null);
     $document = Make::edited(
         $document,
-        new BenchGlow\Edit\AddItem('leads', new BenchGlow\Format\Fields([
-            'id' => 'more',
-            'circuit' => 'one',
-            'label' => 'Second feed',
-            'cores' => [['bank.plus', 'one_light.end.plus'], ['bank.minus', 'one_light.end.minus']],
-            'length_m' => null,
-            'wire' => null,
-        ])),
+        new BenchGlow\Edit\AddItem(
+            'leads',
+            new BenchGlow\Format\Fields([
+                'id' => 'more',
+                'circuit' => 'one',
+                'label' => 'Second feed',
+                'cores' => [['bank.plus', 'one_light.end.plus'], ['bank.minus', 'one_light.end.minus']],
+                'length_m' => null,
+                'wire' => null,
+            ]),
+        ),
     );
     $build = $this->bench()->create($document, 'x', 'w');
-    $page = (string) $this->get("/b/{$build->key}/circuit")->assertOk()->getContent();
+    $page = (string) $this->get("/b/{$build->key}/circuit")
+        ->assertOk()
+        ->getContent();
     expect($page)->toShow('2 leads have no length')->toContain('name="length[more]"');
-    $bad = $this->sends($build, ['op' => 'lengths', 'length' => ['more' => 'far', 'one_light_feed' => '2 m'], 'render' => 'all']);
+    $bad = $this->sends($build, [
+        'op' => 'lengths',
+        'length' => ['more' => 'far', 'one_light_feed' => '2 m'],
+        'render' => 'all',
+    ]);
     expect((string) $bad->getContent())->toShow('Length of Second feed:');
     $none = $this->sends($build, ['op' => 'lengths', 'length' => ['more' => ' '], 'render' => 'all']);
     expect((string) $none->getContent())->toShow('Lengths: type at least one, as "1.2 m".');
-    $this->sends($build, ['op' => 'lengths', 'length' => ['more' => '80 cm', 'one_light_feed' => '2 m'], 'render' => 'all']);
+    $this->sends($build, [
+        'op' => 'lengths',
+        'length' => ['more' => '80 cm', 'one_light_feed' => '2 m'],
+        'render' => 'all',
+    ]);
     $leads = array_column($this->stands($build)->data['leads'], 'length_m', 'id');
     expect($leads['more'])->toBe(0.8)->and($leads['one_light_feed'])->toEqual(2);
 });
@@ -694,7 +726,13 @@ it('offers a fix with what it reaches, and answers a law with a fact', function 
     );
     $boat = $this->bench()->create($red, 'y', 'w');
     expect((string) $this->get("/b/{$boat->key}/circuit")->getContent())->not->toShow('Navigation lights');
-    $this->sends($boat, ['op' => 'set', 'id' => 'glow_light', 'field' => 'faces', 'text' => 'outside', 'render' => 'all']);
+    $this->sends($boat, [
+        'op' => 'set',
+        'id' => 'glow_light',
+        'field' => 'faces',
+        'text' => 'outside',
+        'render' => 'all',
+    ]);
     $page = (string) $this->get("/b/{$boat->key}/circuit")->getContent();
     expect($page)->toShow('Navigation lights must not be imitated')->toShow('It is seen from inside only');
 });

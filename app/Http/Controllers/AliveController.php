@@ -11,6 +11,8 @@ final class AliveController extends Controller
 {
     public function __invoke(): JsonResponse
     {
-        return response()->json(['csrf' => csrf_token()])->header('Cache-Control', 'no-store');
+        return response()
+            ->json(['csrf' => csrf_token()])
+            ->header('Cache-Control', 'no-store');
     }
 }

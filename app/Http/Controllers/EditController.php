@@ -94,7 +94,7 @@ final class EditController extends Controller
     /** A field of the page is named as it is called there, not by its path in the file. */
     private function sentence(NotUnderstood|BadBuild|NotFitted $e, Fields $in, ?Document $document): string
     {
-        if (! $e instanceof BadBuild || $document === null) {
+        if (! ($e instanceof BadBuild) || $document === null) {
             return $e->getMessage();
         }
         $names = Names::of($document);

@@ -65,7 +65,10 @@ final class WallController extends Controller
         } catch (Damaged $e) {
             return view('wall.damaged', ['build' => $build, 'sentence' => $e->getMessage()]);
         } catch (BeingSolved) {
-            return view('wall.damaged', ['build' => $build, 'sentence' => 'It is being solved; load the wall again in a while.']);
+            return view('wall.damaged', [
+                'build' => $build,
+                'sentence' => 'It is being solved; load the wall again in a while.',
+            ]);
         } catch (Throwable $e) {
             $trouble = Trouble::with("the card of {$build->key}", $e);
             $sentence = "It can't be shown. {$trouble->sentence} Number {$trouble->number} in the log.";

@@ -37,7 +37,10 @@ final class PlainText
         foreach ($in as $key => $value) {
             if (is_array($value)) {
                 $in[$key] = self::clean($value, $odd);
-            } elseif (is_string($value) && (! mb_check_encoding($value, 'UTF-8') || preg_match(self::CONTROL, $value) === 1)) {
+            } elseif (
+                is_string($value) &&
+                (! mb_check_encoding($value, 'UTF-8') || preg_match(self::CONTROL, $value) === 1)
+            ) {
                 $odd = true;
                 $in[$key] = (string) preg_replace(self::CONTROL, '', mb_scrub($value, 'UTF-8'));
             }
@@ -48,7 +51,8 @@ final class PlainText
 
     private static function refused(Request $request): Response
     {
-        $sentence = 'What was typed has signs that are no letters, digits or spaces. Type it anew; nothing was changed.';
+        $sentence =
+            'What was typed has signs that are no letters, digits or spaces. Type it anew; nothing was changed.';
         if (! $request->headers->has('HX-Request')) {
             return redirect()->back()->with('refused', $sentence);
         }

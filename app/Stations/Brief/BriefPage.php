@@ -54,7 +54,9 @@ final class BriefPage
         }
         $phrases = DayView::phrases($document);
         $rows = [];
-        foreach ([...$clauses, ...count($clauses) < 3 ? [['join' => 'or', 'text' => '', 'when' => null]] : []] as $clause) {
+        foreach (
+            [...$clauses, ...count($clauses) < 3 ? [['join' => 'or', 'text' => '', 'when' => null]] : []] as $clause
+        ) {
             $own = $clause['text'] === '' || in_array($clause['text'], $phrases, true) ? [] : [$clause['text']];
             $rows[] = [...$clause, 'holds' => $this->holds($clause['when']), 'choices' => [...$own, ...$phrases]];
         }

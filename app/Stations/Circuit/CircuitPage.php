@@ -26,7 +26,12 @@ use BenchGlow\Quantity\Shown;
 final class CircuitPage
 {
     /** Kind of device => shelf of its parts. */
-    private const SHELVES = ['switch' => 'switches', 'relay' => 'relays', 'controller' => 'controllers', 'plug' => 'plugs'];
+    private const SHELVES = [
+        'switch' => 'switches',
+        'relay' => 'relays',
+        'controller' => 'controllers',
+        'plug' => 'plugs',
+    ];
 
     public readonly Live $live;
 
@@ -137,7 +142,7 @@ final class CircuitPage
 
         return array_filter(
             $this->frame->analysis->build->devices,
-            fn (Device $d): bool => in_array($d->circuit() ?? '', ['', $circuit], true) && ! $d instanceof JointDevice,
+            fn (Device $d): bool => in_array($d->circuit() ?? '', ['', $circuit], true) && ! ($d instanceof JointDevice),
         );
     }
 

@@ -81,7 +81,10 @@ final class Live
         foreach ($this->points() as $thing => $pins) {
             $label = $this->frame->analysis->build->index->item($thing)->text('label', $thing);
             $name = Words::first($label);
-            $places[$name] = [...$places[$name] ?? [], ...array_combine($pins, array_map($this->frame->names()->pin(...), $pins))];
+            $places[$name] = [
+                ...$places[$name] ?? [],
+                ...array_combine($pins, array_map($this->frame->names()->pin(...), $pins)),
+            ];
         }
 
         return $places;

@@ -87,9 +87,7 @@ final class PinMap
         foreach ($relay ? $part->inside : [] as $inside) {
             if ($inside->isSense()) {
                 $lines[] =
-                    "{$inside->from} and {$inside->to}: about ".
-                    Shown::ohms($inside->ohm()).
-                    ' on the ohm range.';
+                    "{$inside->from} and {$inside->to}: about ".Shown::ohms($inside->ohm()).' on the ohm range.';
             }
             if ($inside->isDiode()) {
                 $lines[] = 'It has a diode across the coil: 86 goes to plus, or the diode shorts the supply.';

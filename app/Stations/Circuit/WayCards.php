@@ -97,7 +97,12 @@ final readonly class WayCards
                 ? ''
                 : ($price >= 0 ? '+' : '−').Shown::figure(abs($price)).' '.$tried->build->settings->currency,
             $this->live($tried, $circuit),
-            Facts::broken($this->frame->document, $circuit, $ready->holes(), PartsList::price($this->frame->analysis) + $price),
+            Facts::broken(
+                $this->frame->document,
+                $circuit,
+                $ready->holes(),
+                PartsList::price($this->frame->analysis) + $price,
+            ),
         );
     }
 

@@ -49,8 +49,11 @@ final readonly class SetForm extends Form
         if ($fact->unit === Unit::Percent && ($value < ($fact->min ?? 0.0) || $value > ($fact->max ?? INF))) {
             $to = Shown::plain(100 * ($fact->max ?? 1.0), 2);
             throw new NotUnderstood(
-                "{$fact->name()}: expected a share from ".Shown::plain(100 * ($fact->min ?? 0.0), 2)." % to {$to} %, not ".
-                    Shown::plain(100 * $value, 2).' %.',
+                "{$fact->name()}: expected a share from ".
+                    Shown::plain(100 * ($fact->min ?? 0.0), 2).
+                    " % to {$to} %, not ".
+                    Shown::plain(100 * $value, 2).
+                    ' %.',
             );
         }
 

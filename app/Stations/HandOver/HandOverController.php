@@ -73,8 +73,10 @@ final readonly class HandOverController
             $said,
         );
 
-        return response("@page { @top-left { content: \"{$text}\"; font: 400 9pt sans-serif; } }\n")
-            ->header('Content-Type', 'text/css; charset=UTF-8');
+        return response("@page { @top-left { content: \"{$text}\"; font: 400 9pt sans-serif; } }\n")->header(
+            'Content-Type',
+            'text/css; charset=UTF-8',
+        );
     }
 
     public function parts(Request $request, Build $build): Response
@@ -90,7 +92,10 @@ final readonly class HandOverController
     public function lists(Build $build): Response
     {
         $lists = (new Lists($this->frame($build)->analysis))->toArray();
-        $text = json_encode($lists, JSON_PRETTY_PRINT | JSON_UNESCAPED_SLASHES | JSON_UNESCAPED_UNICODE | JSON_THROW_ON_ERROR);
+        $text = json_encode(
+            $lists,
+            JSON_PRETTY_PRINT | JSON_UNESCAPED_SLASHES | JSON_UNESCAPED_UNICODE | JSON_THROW_ON_ERROR,
+        );
 
         return Download::of("{$text}\n", 'application/json', Index::slug($build->title).'-lists.json');
     }
@@ -106,7 +111,11 @@ final readonly class HandOverController
             return redirect($frame->url(['station' => 'handover']), 303)->with('refused', ucfirst($e->problem));
         }
 
-        return Download::of($text, 'text/plain; charset=UTF-8', Index::slug($build->title).($phase > 1 ? "-{$phase}" : '').'.cir');
+        return Download::of(
+            $text,
+            'text/plain; charset=UTF-8',
+            Index::slug($build->title).($phase > 1 ? "-{$phase}" : '').'.cir',
+        );
     }
 
     /** Spreadsheets that guess at the letters guess right with a mark before them. */

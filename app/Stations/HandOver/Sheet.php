@@ -61,7 +61,9 @@ final readonly class Sheet
             }
         }
         foreach ($this->hostFuses() as $id => $way) {
-            $all[$way->fedBy][] = Words::within($names->name($id)).' of the host, '.
+            $all[$way->fedBy][] =
+                Words::within($names->name($id)).
+                ' of the host, '.
                 ($way->fuseA === null ? 'its fuse is not known' : Shown::amps($way->fuseA));
         }
 
@@ -141,7 +143,9 @@ final readonly class Sheet
         $here = (string) parse_url($this->frame->url(['station' => 'handover']), PHP_URL_QUERY);
         parse_str($here, $query);
 
-        return route('handover.netlist', $this->frame->build, false).'?'.http_build_query([...$query, 'phase' => $phase]);
+        return route('handover.netlist', $this->frame->build, false).
+            '?'.
+            http_build_query([...$query, 'phase' => $phase]);
     }
 
     /** @return list<Situation> */
@@ -197,7 +201,10 @@ final readonly class Sheet
                     ? 'its fuse is not known'
                     : Shown::amps($row['spare_a']).' to spare of its '.Shown::amps($row['fuse_a']).' fuse';
 
-            return $this->frame->names()->name($row['donor']).': '.Shown::amps($row['through_a'])." at most, {$left}.";
+            return $this->frame->names()->name($row['donor']).
+                ': '.
+                Shown::amps($row['through_a']).
+                " at most, {$left}.";
         }, (new Lists($this->frame->analysis))->spare());
     }
 }

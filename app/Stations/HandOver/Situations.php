@@ -31,7 +31,7 @@ final readonly class Situations
         $found = (new self($analysis, $circuit))->found();
         $lit = array_values(array_filter($found, fn (string $level): bool => $level !== 'dark', ARRAY_FILTER_USE_KEY));
 
-        return $lit[0] ?? $analysis->combinations->all[0] ?? [];
+        return $lit[0] ?? ($analysis->combinations->all[0] ?? []);
     }
 
     /** @return list<Situation> */
@@ -65,7 +65,9 @@ final readonly class Situations
         $levels = [];
         foreach (Wanted::named($this->analysis->build, $this->circuit) as [$light, $emitter]) {
             [$level, $flash] = Wanted::of($this->analysis->build, $this->circuit, $scene, $light, $emitter);
-            $words = ['on' => 'glows', 'low' => 'glows low', 'high' => 'glows bright', 'free' => 'as it likes'][$level] ?? '';
+            $words =
+                ['on' => 'glows', 'low' => 'glows low', 'high' => 'glows bright', 'free' => 'as it likes'][$level] ??
+                '';
             if ($words !== '') {
                 $levels[$flash ? str_replace('glows', 'flashes', $words) : $words] = true;
             }

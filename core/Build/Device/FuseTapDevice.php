@@ -51,6 +51,10 @@ final readonly class FuseTapDevice extends Device
     {
         $fuse = $this->fuseA();
 
-        return ['fuse_tap_'.(float) $fuse, 'fuse tap'.($fuse === null ? '' : ', '.Shown::plain($fuse, 1).' A'), null];
+        return [
+            'fuse_tap_'.(float) $fuse,
+            'fuse tap'.($fuse === null ? '' : ', '.Shown::plain($fuse, 1).' A'),
+            null,
+        ];
     }
 }

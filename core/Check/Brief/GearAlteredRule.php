@@ -26,7 +26,8 @@ final class GearAlteredRule implements Rule
     {
         $findings = [];
         foreach ($analysis->build->lights as $light) {
-            $surface = $light->fields->text('surface') ?: Facts::surface($analysis->build->document, (string) $light->circuit);
+            $surface =
+                $light->fields->text('surface') ?: Facts::surface($analysis->build->document, (string) $light->circuit);
             if (preg_match(self::GEAR, $surface) === 1) {
                 $findings[] = new Finding(
                     $this->id(),

@@ -47,10 +47,7 @@ final class PlaceFactRule implements Rule
         $findings = [];
         foreach ($analysis->build->routes as $stretch) {
             $used =
-                array_filter(
-                    $analysis->build->leads,
-                    fn ($l): bool => in_array($stretch->id, $l->route, true),
-                ) !== [];
+                array_filter($analysis->build->leads, fn ($l): bool => in_array($stretch->id, $l->route, true)) !== [];
             if (
                 $used &&
                 ($stretch->ambientC ?? 30.0) <= self::ROOM_C &&
@@ -64,7 +61,7 @@ final class PlaceFactRule implements Rule
                     "The brief says it gets hot {$fact->where}; the stretch ".
                         Words::within($stretch->label).
                         ' counts with '.
-                        Shown::plain(($stretch->ambientC ?? 30.0), 0).
+                        Shown::plain($stretch->ambientC ?? 30.0, 0).
                         ' °C. Say how hot it gets: its wires carry less there.',
                 );
             }

@@ -40,7 +40,7 @@ final class AnodeMismatchRule implements Rule
                             $contact === null ||
                             ! str_starts_with((string) $a, "{$light->id}.") ||
                             ! in_array($channel, $names, true) ||
-                            ! ($analysis->build->devices[$id] ?? null) instanceof ControllerDevice
+                            ! (($analysis->build->devices[$id] ?? null) instanceof ControllerDevice)
                         ) {
                             continue;
                         }

@@ -45,9 +45,7 @@ final class FuseExceedsWireRule implements Rule
                         ? ' No fuse fits both load and wire; take thicker wire.'
                         : ' Fit '.Shown::amps($better).'.'),
                 $better === null ? 'Let the wire follow the recommendation' : 'Fit '.Shown::amps($better),
-                $better === null
-                    ? new SetField($lead->id, 'wire', null)
-                    : new SetField($fuse->id, 'fuse_a', $better),
+                $better === null ? new SetField($lead->id, 'wire', null) : new SetField($fuse->id, 'fuse_a', $better),
             );
         }
 

@@ -67,14 +67,17 @@ final class FuseMissingRule implements Rule
             $lead,
             "Nothing opens when this wire is shorted: {$analysis->build->leads[$lead]->label} leaves {$supply} without a fuse.",
             'Fit a fuse at the source',
-            new AddItem("leads.{$lead}.inline", new Fields([
-                'id' => $fuse,
-                'kind' => 'fuse',
-                'at_m' => $at,
-                'core' => $wire->core,
-                'fuse_a' => null,
-                'form' => 'inline_blade',
-            ])),
+            new AddItem(
+                "leads.{$lead}.inline",
+                new Fields([
+                    'id' => $fuse,
+                    'kind' => 'fuse',
+                    'at_m' => $at,
+                    'core' => $wire->core,
+                    'fuse_a' => null,
+                    'form' => 'inline_blade',
+                ]),
+            ),
         );
     }
 }

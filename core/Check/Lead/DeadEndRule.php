@@ -31,7 +31,8 @@ final class DeadEndRule implements Rule
         $onTheWay = self::onTheWay($analysis);
         foreach ($analysis->build->leads as $id => $lead) {
             $wires = array_keys(array_filter($analysis->harness->wires, fn (Wire $w): bool => $w->lead === $id));
-            $joined = array_filter($lead->cores, fn (array $c): bool => $c[0] !== null && $c[1] !== null) === $lead->cores;
+            $joined =
+                array_filter($lead->cores, fn (array $c): bool => $c[0] !== null && $c[1] !== null) === $lead->cores;
             $dead = array_filter(
                 $wires,
                 fn (string $w): bool => ! isset($onTheWay[$w]) && $analysis->peakA($w) < self::NOTHING_A,
@@ -101,7 +102,13 @@ final class DeadEndRule implements Rule
                 $rails[$rail] = $rail;
             }
         }
-        foreach ([...$analysis->bodies->fixed, ...array_map(fn (Contact $c): array => [$c->from, $c->to], $analysis->bodies->contacts), ...$analysis->bodies->joins] as $pair) {
+        foreach (
+            [
+                ...$analysis->bodies->fixed,
+                ...array_map(fn (Contact $c): array => [$c->from, $c->to], $analysis->bodies->contacts),
+                ...$analysis->bodies->joins,
+            ] as $pair
+        ) {
             $edges[] = [$pair[0], $pair[1], ''];
         }
         $places = OnTheWay::between(array_map(fn (array $e): array => [$e[0], $e[1]], $edges), '+', $minus);

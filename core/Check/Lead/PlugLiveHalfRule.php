@@ -29,7 +29,7 @@ final class PlugLiveHalfRule implements Rule
                 $device = $analysis->build->devices[$thing->plug] ?? null;
                 if (
                     $thing->kind !== 'plug' ||
-                    ! $device instanceof PlugDevice ||
+                    ! ($device instanceof PlugDevice) ||
                     $device->liveSide() !== 'male' ||
                     isset($findings[$thing->plug])
                 ) {

@@ -32,7 +32,13 @@ final class UnsealedRule implements Rule
             foreach ($lead->inline as $thing) {
                 $plug = $analysis->build->devices[$thing->plug] ?? null;
                 if ($plug instanceof PlugDevice && ! $plug->part->fields->flag('sealed')) {
-                    $findings[$thing->plug] ??= $this->finding($lead, $thing->plug, $plug->label(), $wet, 'Take a sealed one.');
+                    $findings[$thing->plug] ??= $this->finding(
+                        $lead,
+                        $thing->plug,
+                        $plug->label(),
+                        $wet,
+                        'Take a sealed one.',
+                    );
                 }
             }
             foreach (array_merge([], ...$lead->cores) as $pin) {
@@ -72,7 +78,10 @@ final class UnsealedRule implements Rule
             Severity::Warning,
             $lead->circuit,
             $subject,
-            Words::first(Words::within($label)).' is not sealed and lies where it gets wet, '.Words::within($wet).". {$do}",
+            Words::first(Words::within($label)).
+                ' is not sealed and lies where it gets wet, '.
+                Words::within($wet).
+                ". {$do}",
         );
     }
 }

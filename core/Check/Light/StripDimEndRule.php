@@ -80,9 +80,10 @@ final class StripDimEndRule implements Rule
         $middle = new FeedStrip($light->id, 'middle');
         $inMiddle = $marks === [intdiv($light->fit()->units, 2)];
         $evenBoth = FeedOptions::evenness($analysis, $light->id, $both);
-        $evenMiddle = $inMiddle || ($evenBoth ?? 0.0) >= $analysis->build->settings->uniformityTarget
-            ? null
-            : FeedOptions::evenness($analysis, $light->id, $middle);
+        $evenMiddle =
+            $inMiddle || ($evenBoth ?? 0.0) >= $analysis->build->settings->uniformityTarget
+                ? null
+                : FeedOptions::evenness($analysis, $light->id, $middle);
 
         return match (true) {
             $evenMiddle !== null && $evenMiddle > ($evenBoth ?? 0.0) => ['Feed the middle', $middle],

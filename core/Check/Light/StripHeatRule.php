@@ -33,9 +33,10 @@ final class StripHeatRule implements Rule
             $surface = strtolower(
                 $light->fields->text('surface') ?: Facts::surface($analysis->build->document, $light->circuit ?? ''),
             );
-            $finding = $light->kind === 'leds'
-                ? $this->row($analysis, $light, $surface)
-                : $this->perMetre($analysis, $light, $surface);
+            $finding =
+                $light->kind === 'leds'
+                    ? $this->row($analysis, $light, $surface)
+                    : $this->perMetre($analysis, $light, $surface);
             if ($finding !== null) {
                 $findings[] = $finding;
             }
@@ -47,9 +48,12 @@ final class StripHeatRule implements Rule
     /** Strip by its cut length, modules by their spacing: watts as solved at the highest supply (electrics.md 11 g). */
     private function perMetre(Analysis $analysis, Light $light, string $surface): ?Finding
     {
-        $metres = $light->kind === 'strip'
-            ? $light->fit()->cutM
-            : ($light->count() > 1 ? $light->count() * $light->fields->number('spacing_m') : 0.0);
+        $metres =
+            $light->kind === 'strip'
+                ? $light->fit()->cutM
+                : ($light->count() > 1
+                    ? $light->count() * $light->fields->number('spacing_m')
+                    : 0.0);
         $watts = $metres > 0.0 ? self::solvedW($analysis, $light) / $metres : 0.0;
         if ($watts <= self::bearsWPerM($surface)) {
             return null;
@@ -63,7 +67,9 @@ final class StripHeatRule implements Rule
             Words::first($light->label).
                 ' makes '.
                 Shown::plain($watts, 1).
-                ' W a metre'.self::at($analysis).': '.
+                ' W a metre'.
+                self::at($analysis).
+                ': '.
                 ($watts > 10.0 ? 'stick it into an aluminium channel.' : 'stick it on metal.').
                 ' Say what it sits on and this goes.',
         );
@@ -82,8 +88,11 @@ final class StripHeatRule implements Rule
             Severity::Note,
             $light->circuit,
             $light->id,
-            'Each LED of '.Words::within($light->label).' makes '.
-                Shown::watts($watts).self::at($analysis).
+            'Each LED of '.
+                Words::within($light->label).
+                ' makes '.
+                Shown::watts($watts).
+                self::at($analysis).
                 ': screw it on metal. Say what it sits on and this goes.',
         );
     }

@@ -29,9 +29,10 @@ final class DriverOverloadedRule implements Rule
                 continue;
             }
             [$gives, $rated] = $most;
-            $says = $supply->ratedW !== null
-                ? [Shown::watts($gives), Shown::watts($rated)]
-                : Shown::ampsApart($gives, $rated);
+            $says =
+                $supply->ratedW !== null
+                    ? [Shown::watts($gives), Shown::watts($rated)]
+                    : Shown::ampsApart($gives, $rated);
             $findings[] = new Finding(
                 $this->id(),
                 $gives > $rated ? Severity::Danger : Severity::Warning,
@@ -55,7 +56,7 @@ final class DriverOverloadedRule implements Rule
      */
     private static function most(Analysis $analysis, Supply $supply): ?array
     {
-        $rated = $supply->ratedW ?? $supply->limitA() ?? $supply->maxCurrentA;
+        $rated = $supply->ratedW ?? ($supply->limitA() ?? $supply->maxCurrentA);
         if ($rated === null) {
             return null;
         }

@@ -32,7 +32,12 @@ final class ReturnElsewhereRule implements Rule
                     $back[$supply] = $supply;
                 }
             }
-            if ($out === [] || $back === [] || array_intersect_key($out, $back) !== [] || self::joined($analysis, $out, $back)) {
+            if (
+                $out === [] ||
+                $back === [] ||
+                array_intersect_key($out, $back) !== [] ||
+                self::joined($analysis, $out, $back)
+            ) {
                 continue;
             }
             $findings[] = new Finding(
@@ -63,7 +68,10 @@ final class ReturnElsewhereRule implements Rule
         foreach ($out as $one) {
             foreach ($back as $other) {
                 foreach ($analysis->scenes() as $scene) {
-                    if (abs($scene->lit->supplyAmps[$one] ?? 0.0) > 1e-4 && $scene->lit->between("{$one}.minus", "{$other}.minus") !== null) {
+                    if (
+                        abs($scene->lit->supplyAmps[$one] ?? 0.0) > 1e-4 &&
+                        $scene->lit->between("{$one}.minus", "{$other}.minus") !== null
+                    ) {
                         return true;
                     }
                 }

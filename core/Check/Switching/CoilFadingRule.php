@@ -25,7 +25,7 @@ final class CoilFadingRule implements Rule
         $findings = [];
         foreach ($analysis->bodies->senses as $sense) {
             $device = $analysis->build->devices[$sense->thing] ?? null;
-            if (! $device instanceof RelayDevice) {
+            if (! ($device instanceof RelayDevice)) {
                 continue;
             }
             $hangsOn = self::hangsOn($analysis, $sense);
@@ -55,7 +55,8 @@ final class CoilFadingRule implements Rule
                 }
                 $thing = $contact->thing;
                 if (($analysis->build->wires[$thing] ?? null)?->fades() === true) {
-                    return Words::within($analysis->build->index->item($thing)->text('label', $thing)).', which fades';
+                    return Words::within($analysis->build->index->item($thing)->text('label', $thing)).
+                        ', which fades';
                 }
                 if ($contact->duty < 1.0) {
                     return "the dimmed output of `{$thing}`";

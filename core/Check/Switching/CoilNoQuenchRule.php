@@ -28,7 +28,7 @@ final class CoilNoQuenchRule implements Rule
         $findings = [];
         foreach ($analysis->build->devices as $id => $device) {
             $quenched = array_filter($device->part->inside, fn (PartBranch $b): bool => $b->quenches());
-            if (! $device instanceof RelayDevice || $quenched !== []) {
+            if (! ($device instanceof RelayDevice) || $quenched !== []) {
                 continue;
             }
             $near = $this->electronics($analysis, $id);
@@ -76,9 +76,7 @@ final class CoilNoQuenchRule implements Rule
         $key = str_replace('_plain', '_resistor', $part->catalogue ?? $part->id);
         $better = Catalogue::part($key);
 
-        return $better === null || ! str_contains($key, 'resistor')
-            ? null
-            : new UsePart($relay, $better);
+        return $better === null || ! str_contains($key, 'resistor') ? null : new UsePart($relay, $better);
     }
 
     /** What electronics of the host hang on a wire's contact. */

@@ -34,7 +34,7 @@ final class CoilOverVoltsRule implements Rule
                 $device = $analysis->build->devices[$sense->thing] ?? null;
                 $volts = abs((float) $scene->lit->between($sense->from, $sense->to));
                 $rated = $sense->pullInV / self::PULLS_IN_AT;
-                if (! $device instanceof RelayDevice || ! $scene->solved() || $volts <= self::MOST * $rated) {
+                if (! ($device instanceof RelayDevice) || ! $scene->solved() || $volts <= self::MOST * $rated) {
                     continue;
                 }
                 $findings[$sense->thing] ??= new Finding(

@@ -69,7 +69,7 @@ final class CoilUnderDrivenRule implements Rule
                 $sense = $analysis->bodies->senses[$id];
                 $device = $analysis->build->devices[$sense->thing] ?? null;
                 $volts = abs((float) $scene->lit->between($sense->from, $sense->to));
-                if (! $device instanceof RelayDevice || $volts >= self::HOT * $sense->pullInV) {
+                if (! ($device instanceof RelayDevice) || $volts >= self::HOT * $sense->pullInV) {
                     continue;
                 }
                 $findings[$sense->thing] ??= new Finding(

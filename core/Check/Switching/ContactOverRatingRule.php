@@ -40,10 +40,8 @@ final class ContactOverRatingRule implements Rule
     public function check(Analysis $analysis): array
     {
         $findings = [];
-        foreach (
-            Contacts::of($analysis, SwitchDevice::class, RelayDevice::class) as [$contact, $device]
-        ) {
-            $made = $contact->maxA ?? self::UNPRINTED_A[$device->part->style] ?? null;
+        foreach (Contacts::of($analysis, SwitchDevice::class, RelayDevice::class) as [$contact, $device]) {
+            $made = $contact->maxA ?? (self::UNPRINTED_A[$device->part->style] ?? null);
             $runs = $analysis->peakA($contact->id);
             $counts = $runs + $this->inrushA($analysis, $contact, $device);
             if ($made === null || $counts <= 0.8 * $made + 1e-9 || isset($findings[$contact->thing])) {

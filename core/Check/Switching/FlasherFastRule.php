@@ -92,13 +92,16 @@ final class FlasherFastRule implements Rule
             ? null
             : new Batch([
                 new UsePart($id, $better),
-                new AddItem('leads', new Fields([
-                    'id' => $analysis->build->index->free("{$id}_return"),
-                    'label' => 'Return of the flasher',
-                    'cores' => [["{$id}.e", "{$minus->id}.minus"]],
-                    'length_m' => null,
-                    'wire' => null,
-                ])),
+                new AddItem(
+                    'leads',
+                    new Fields([
+                        'id' => $analysis->build->index->free("{$id}_return"),
+                        'label' => 'Return of the flasher',
+                        'cores' => [["{$id}.e", "{$minus->id}.minus"]],
+                        'length_m' => null,
+                        'wire' => null,
+                    ]),
+                ),
             ]);
     }
 

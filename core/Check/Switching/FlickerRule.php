@@ -26,11 +26,7 @@ final class FlickerRule implements Rule
         foreach ($analysis->build->devices as $id => $device) {
             foreach ($device instanceof ControllerDevice ? $device->part->contacts : [] as $contact) {
                 $hz = $contact->pwmHz;
-                if (
-                    $hz !== null &&
-                    $hz < 200.0 &&
-                    ($contact->duty === null || $contact->duty < 1.0)
-                ) {
+                if ($hz !== null && $hz < 200.0 && ($contact->duty === null || $contact->duty < 1.0)) {
                     $findings[$id] ??= new Finding(
                         $this->id(),
                         Severity::Warning,

@@ -50,7 +50,8 @@ final class RelayChattersRule implements Rule
     {
         $relays = array_values(array_filter($devices, fn (string $d): bool => isset($analysis->build->devices[$d])));
         if (count($relays) > 1) {
-            return 'the relays `'.implode('`, `', $relays).
+            return 'the relays `'.
+                implode('`, `', $relays).
                 '` chatter: the contact of one cuts the coil of the other. Feed one of the coils from before both contacts.';
         }
         $k = $relays[0];

@@ -23,11 +23,7 @@ final class DonorNotPermittedRule implements Rule
     {
         $findings = [];
         foreach (Tap::all($analysis) as $tap) {
-            if (
-                $tap->host instanceof HostWay &&
-                ! $tap->host->comfort &&
-                $tap->host->takesLoads()
-            ) {
+            if ($tap->host instanceof HostWay && ! $tap->host->comfort && $tap->host->takesLoads()) {
                 $findings[$tap->id()] ??= new Finding(
                     $this->id(),
                     Severity::Danger,

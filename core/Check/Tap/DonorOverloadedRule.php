@@ -25,7 +25,7 @@ final class DonorOverloadedRule implements Rule
         $findings = [];
         foreach (Tap::all($analysis) as $tap) {
             $way = $tap->host;
-            if (! $way instanceof HostWay || isset($findings[$tap->id()])) {
+            if (! ($way instanceof HostWay) || isset($findings[$tap->id()])) {
                 continue;
             }
             $finding = $this->fuse($analysis, $tap, $way) ?? $this->box($analysis, $tap, $way);
@@ -79,7 +79,9 @@ final class DonorOverloadedRule implements Rule
             Severity::Danger,
             $tap->circuit,
             $tap->id(),
-            'Both loads of '.$tap->name().', '.
+            'Both loads of '.
+                $tap->name().
+                ', '.
                 Shown::amps($both).
                 ' together, come through its own feed, and the box is rated '.
                 Shown::amps($way->boxMaxA).

@@ -31,26 +31,14 @@ final readonly class Tap
                 $id = explode('.', (string) $pin)[0];
                 $host = $analysis->build->wires[$id] ?? ($analysis->build->ways[$id] ?? null);
                 if ($host !== null) {
-                    $taps[] = new self(
-                        $host,
-                        (string) $pin,
-                        $lead->id,
-                        null,
-                        $lead->circuit,
-                    );
+                    $taps[] = new self($host, (string) $pin, $lead->id, null, $lead->circuit);
                 }
             }
         }
         foreach ($analysis->build->devices as $id => $device) {
             $host = $device instanceof FuseTapDevice ? $analysis->build->ways[$device->way()] ?? null : null;
             if ($host !== null) {
-                $taps[] = new self(
-                    $host,
-                    "{$id}.out",
-                    null,
-                    $id,
-                    $device->circuit(),
-                );
+                $taps[] = new self($host, "{$id}.out", null, $id, $device->circuit());
             }
         }
 

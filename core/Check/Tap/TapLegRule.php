@@ -24,7 +24,7 @@ final class TapLegRule implements Rule
     {
         $findings = [];
         foreach ($analysis->build->devices as $id => $device) {
-            if (! $device instanceof FuseTapDevice || $device->liveLeg() === 'common') {
+            if (! ($device instanceof FuseTapDevice) || $device->liveLeg() === 'common') {
                 continue;
             }
             $leg = $device->liveLeg();

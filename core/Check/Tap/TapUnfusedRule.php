@@ -57,14 +57,17 @@ final class TapUnfusedRule implements Rule
                     Shown::amps($allowed).
                     '. Put a fuse where it is tapped.',
                 'Fit a fuse at the tap',
-                new AddItem("leads.{$tap->lead}.inline", new Fields([
-                    'id' => $fuse,
-                    'kind' => 'fuse',
-                    'at_m' => $fromEnd ? 0 : $analysis->leads[$tap->lead]->lengthM,
-                    'core' => 1,
-                    'fuse_a' => null,
-                    'form' => 'inline_blade',
-                ])),
+                new AddItem(
+                    "leads.{$tap->lead}.inline",
+                    new Fields([
+                        'id' => $fuse,
+                        'kind' => 'fuse',
+                        'at_m' => $fromEnd ? 0 : $analysis->leads[$tap->lead]->lengthM,
+                        'core' => 1,
+                        'fuse_a' => null,
+                        'form' => 'inline_blade',
+                    ]),
+                ),
             );
         }
 

@@ -38,7 +38,13 @@ class ColourController extends Way
         }
         $channels = array_keys($strips[0]['light']->emitters());
         $plus = $strips[0]['light']->part->text('common', 'plus') === 'plus';
-        $p->device('c', 'controller', $this->controller(count($channels), $plus), [], ['set' => array_fill_keys($channels, 1)]);
+        $p->device(
+            'c',
+            'controller',
+            $this->controller(count($channels), $plus),
+            [],
+            ['set' => array_fill_keys($channels, 1)],
+        );
         $p->device('j', 'joint');
         $p->lead($p->plus(), 'j', ['fuse'], 'To the controller');
         $p->lead('j', 'c.in_plus');

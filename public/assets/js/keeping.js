@@ -105,7 +105,13 @@ document.addEventListener('htmx:configRequest', (e) => {
   // Sent again: the same token, so that a write whose answer was lost is not made twice.
   const write = waiting[0];
   const sent = e.detail.parameters;
-  if (write && isWrite(e.detail) && write.values.echo === sent.echo && write.values.op === sent.op && write.path === e.detail.path)
+  if (
+    write &&
+    isWrite(e.detail) &&
+    write.values.echo === sent.echo &&
+    write.values.op === sent.op &&
+    write.path === e.detail.path
+  )
     if (write.values.text === sent.text && write.values.edit === sent.edit) sent.token = write.values.token;
 });
 
@@ -119,7 +125,8 @@ const failed = (e, why) => {
   } else {
     const elt = config.elt || e.detail.elt;
     const form = elt.closest ? elt.closest('form') : null;
-    const field = elt.matches && elt.matches('input,select') ? elt : form && form.querySelector('input.typed,select.typed');
+    const field =
+      elt.matches && elt.matches('input,select') ? elt : form && form.querySelector('input.typed,select.typed');
     waiting.push({ path: config.path, values, elt, field, why });
   }
   waiting.forEach((w) => mark(w, true));
@@ -136,7 +143,11 @@ document.addEventListener('htmx:timeout', (e) => failed(e, 'The bench took too l
 document.addEventListener('htmx:responseError', (e) => {
   const xhr = e.detail.xhr;
   const said = xhr.getResponseHeader('X-Glow-Says');
-  const why = said ? decodeURIComponent(said) : xhr.status === 419 ? 'The page was open for long.' : 'The bench could not keep it.';
+  const why = said
+    ? decodeURIComponent(said)
+    : xhr.status === 419
+      ? 'The page was open for long.'
+      : 'The bench could not keep it.';
   // 404 and 413 will not get better by being sent again; they are told and left.
   if ([400, 403, 404, 405, 413].includes(xhr.status)) {
     const el = bar();

@@ -8,7 +8,8 @@
         >
             @if ($tooMuch)
                 <h1>Too much for one build</h1>
-                <p>Every state of this build would take about {{ BenchGlow\Quantity\Shown::plain($expected / 60, 0) }} minutes
+                <p>Every state of this build would take about {{ BenchGlow\Quantity\Shown::plain($expected / 60, 0) }}
+                    minutes
                     to solve. Take the newest change back, or share its circuits over several builds; inputs that never
                     come together can be ruled out in the brief.</p>
             @elseif ($stopped)
