@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace App\Frame;
 
 use App\Store\Keeper;
+use App\Support\WallClock;
 use BenchGlow\Analysis\Analysis;
 use BenchGlow\Build\Circuit;
 use BenchGlow\Build\Supply;
@@ -78,7 +79,7 @@ final readonly class Flags
         return 'Left on tonight: '.
             ($hours > 24 * 60
                 ? 'good for '.Shown::plain($hours / 24, 0).' days'
-                : 'flat by '.now()->addMinutes((int) round(60 * $hours))->format('l H:i'));
+                : 'flat by '.WallClock::now()->addMinutes((int) round(60 * $hours))->format('l H:i'));
     }
 
     /** How the battery comes through a story as the build is switched now; null where no story or no capacity is told. */

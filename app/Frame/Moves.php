@@ -8,6 +8,7 @@ use App\Models\Build;
 use App\Models\Move;
 use App\Models\Revision;
 use App\Store\Bench;
+use App\Support\WallClock;
 use BenchGlow\Build\Document;
 
 /** What take back and bring back would do, when the build was kept, and how it stood before its newest change. */
@@ -39,7 +40,7 @@ final readonly class Moves
         return new self(
             $revision === null || $revision->parent === null ? null : self::undoWords($build, $revision, $window),
             $redo === null ? null : $own($redo)?->what,
-            substr($build->changed_at, 11, 5),
+            WallClock::time($build->changed_at),
             $revision?->pinned !== null,
             $edited && $newest->from_no !== null ? $own($newest->from_no) : null,
         );
@@ -53,7 +54,7 @@ final readonly class Moves
             ->first();
         $other = $move !== null && $move->window !== $window && $window !== 'plain' ? ', other window' : '';
 
-        return $revision->what.$other.', '.substr($revision->at, 11, 5);
+        return $revision->what.$other.', '.WallClock::time($revision->at);
     }
 
     /** The build before its newest change; null where the last thing done was no edit. */

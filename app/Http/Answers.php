@@ -14,6 +14,7 @@ use App\Store\Bench;
 use App\Store\Conflict;
 use App\Store\Difference;
 use App\Store\Kept;
+use App\Support\WallClock;
 use BenchGlow\Build\Document;
 use BenchGlow\Build\Names;
 use BenchGlow\Edit\Edit;
@@ -118,7 +119,7 @@ final readonly class Answers
                 ->map(
                     fn (Move $m): array => [
                         'what' => Said::of($build, $m),
-                        'at' => substr($m->at, 11, 5),
+                        'at' => WallClock::time($m->at),
                         'mine' => $m->window === $this->window->name(),
                     ],
                 )

@@ -12,7 +12,8 @@ use Illuminate\Database\Eloquent\Model;
  * @property string $bench system · day · night
  * @property string $units metric · imperial
  * @property string $wire mm2 · awg
- * @property string $decimal_sign point · comma
+ * @property string $decimal_sign
+ * @property string $zone  empty: the machine's point · comma
  * @property int $keys_on
  * @property int $still
  */

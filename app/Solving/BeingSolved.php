@@ -34,7 +34,7 @@ final class BeingSolved extends RuntimeException
             'failure' => Heavy::failure($this->key),
             'progress' => Heavy::progress($this->key),
             'expected' => $this->expectedS,
-            'tooMuch' => $this->expectedS > Heavy::TOO_MUCH_S,
+            'tooMuch' => $this->expectedS > Heavy::tooMuchS(),
             'here' => $request->fullUrl(),
             'build' => $request->route('build'),
             'preference' => Preference::row(),
@@ -42,7 +42,7 @@ final class BeingSolved extends RuntimeException
 
         return $page->header(
             'Refresh',
-            Heavy::isStopped($this->key) || $this->expectedS > Heavy::TOO_MUCH_S ? '86400' : '1',
+            Heavy::isStopped($this->key) || $this->expectedS > Heavy::tooMuchS() ? '86400' : '1',
         );
     }
 }

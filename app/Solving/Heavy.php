@@ -19,13 +19,20 @@ final class Heavy
     public const IN_A_PAGE_S = 0.5;
 
     /** Beyond this nobody waits: refused in words, seconds. */
-    public const TOO_MUCH_S = 150.0;
+    private const TOO_MUCH_S = 150.0;
 
     /** A worker that has said nothing for so long is not there. */
     private const SILENT_S = 10;
 
     /** A page that has not asked for so long has been left: its build is stopped. */
     private const LEFT_S = 20;
+
+    public static function tooMuchS(): float
+    {
+        $set = config('app.too_much_s', self::TOO_MUCH_S);
+
+        return is_numeric($set) ? (float) $set : self::TOO_MUCH_S;
+    }
 
     public static function key(Document $document, Preference $preference): string
     {

@@ -40,9 +40,9 @@ final class Analyses
             return;
         }
         $expected = Weight::seconds($document);
-        if ($expected > Heavy::TOO_MUCH_S || ($expected > Heavy::IN_A_PAGE_S && Heavy::hasWorker())) {
+        if ($expected > Heavy::tooMuchS() || ($expected > Heavy::IN_A_PAGE_S && Heavy::hasWorker())) {
             $key = Heavy::key($document, $preference);
-            if ($expected <= Heavy::TOO_MUCH_S && ! Heavy::isStopped($key)) {
+            if ($expected <= Heavy::tooMuchS() && ! Heavy::isStopped($key)) {
                 Heavy::wanted($document, $preference);
             }
             throw new BeingSolved($key, $expected);

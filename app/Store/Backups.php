@@ -43,6 +43,14 @@ final class Backups
         return $all;
     }
 
+    /** Days after this one of which a backup is kept: days the bench ran. */
+    public static function daysAfter(string $day): int
+    {
+        $later = fn (array $b): bool => preg_match('/(\d{4}-\d\d-\d\d)/', $b['name'], $m) === 1 && $m[1] > $day;
+
+        return count(array_filter(self::all(), $later));
+    }
+
     /** Today's copy, if there is none yet; the oldest over fourteen go. */
     public static function daily(): ?string
     {
@@ -97,6 +105,7 @@ final class Backups
     /** What is wrong with a database file; null: nothing. */
     public static function problem(string $path): ?string
     {
+        clearstatcache(true, $path);
         if (! is_file($path)) {
             return 'there is no such file.';
         }

@@ -15,6 +15,7 @@ use BenchGlow\Edit\Edits;
 use BenchGlow\Format\BadBuild;
 use Illuminate\Database\UniqueConstraintViolationException;
 use Illuminate\Support\Facades\DB;
+use RuntimeException;
 
 /**
  * Builds and their history: immutable revisions in a tree, a head that moves. Every write begins with the UPDATE that proves
@@ -139,21 +140,18 @@ final class Bench
     /** The child of $base on the path from tip back to it. */
     public function redoTarget(Build $build, int $base): ?int
     {
-        $at = $build->tip;
-        while ($at !== $base) {
-            $parent = Revision::query()
-                ->where(['build_id' => $build->id, 'no' => $at])
-                ->value('parent');
-            if (! is_int($parent)) {
-                return null;
-            }
-            if ($parent === $base) {
-                return $at;
-            }
-            $at = $parent;
-        }
+        // One query up the path, however many steps were taken back.
+        $found = DB::selectOne(
+            'WITH RECURSIVE up(no, parent) AS (
+                SELECT no, parent FROM revisions WHERE build_id = ?1 AND no = ?2
+                UNION ALL
+                SELECT r.no, r.parent FROM revisions r JOIN up ON r.build_id = ?1 AND r.no = up.parent WHERE up.parent <> ?3
+            ) SELECT no FROM up WHERE parent = ?3 LIMIT 1',
+            [$build->id, $build->tip, $base],
+        );
+        $no = $found->no ?? null;
 
-        return null;
+        return is_int($no) ? $no : null;
     }
 
     /** The head moves to an earlier revision without its own document being read: the way out of a damaged one. */
@@ -277,12 +275,29 @@ final class Bench
             'build_id' => $build,
             'no' => $no,
             'parent' => $parent,
-            'doc' => gzencode($document->json, 6),
+            'doc' => self::blob((string) gzencode($document->json, 6)),
             'hash' => $document->hash(),
             'what' => mb_strimwidth($what, 0, 200, '…'),
             'edit' => $edit === null ? null : json_encode($edit),
             'at' => self::now(),
         ]);
+    }
+
+    /**
+     * Bound as bytes: bound as text, SQLite counts its length to the first zero byte and a shell dump is cut there.
+     *
+     * @return resource
+     */
+    private static function blob(string $bytes)
+    {
+        $stream = fopen('php://memory', 'r+b');
+        if ($stream === false) {
+            throw new RuntimeException('No memory stream.');
+        }
+        fwrite($stream, $bytes);
+        rewind($stream);
+
+        return $stream;
     }
 
     public function revision(Build $build, int $no): Revision

@@ -236,7 +236,7 @@ it('keeps a deleted build for thirty days', function (): void {
     (new Thinner())->run();
     expect(Build::query()->count())->toBe(1);
     $build->update(['deleted_at' => now()->subDays(31)->format('Y-m-d H:i:s')]);
-    (new Thinner())->run();
+    (new Thinner(daysSeen: 14))->run();
     expect([Build::query()->count(), Revision::query()->count(), Move::query()->count()])->toBe([0, 0, 0]);
 });
 

@@ -15,6 +15,7 @@ use App\Stations\Stations;
 use App\Store\Bench;
 use App\Store\Conflict;
 use App\Store\Kept;
+use App\Support\WallClock;
 use BenchGlow\Format\Fields;
 use Illuminate\Contracts\View\View;
 use Illuminate\Http\RedirectResponse;
@@ -90,7 +91,7 @@ final class HistoryController extends Controller
         if ($build->head === $since || $move === null || $move->window === $this->window->name()) {
             return response()->noContent();
         }
-        $words = ['what' => Said::of($build, $move), 'at' => substr($move->at, 11, 5)];
+        $words = ['what' => Said::of($build, $move), 'at' => WallClock::time($move->at)];
 
         return response()->view('frame.elsewhere', ['frame' => $this->frames->of($build), ...$words]);
     }

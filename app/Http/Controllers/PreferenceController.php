@@ -6,6 +6,7 @@ namespace App\Http\Controllers;
 
 use App\Frame\BenchSettings;
 use App\Models\Preference;
+use App\Support\WallClock;
 use Illuminate\Http\RedirectResponse;
 use Illuminate\Http\Request;
 
@@ -20,6 +21,14 @@ final class PreferenceController extends Controller
             if (is_string($value) && isset($known[$value])) {
                 $row->setAttribute($name, $value);
             }
+        }
+        $zone = $request->input('zone');
+        if (is_string($zone)) {
+            $zone = str_replace(' ', '_', trim($zone));
+            if ($zone !== '' && ! WallClock::known($zone)) {
+                return redirect()->back(303)->with('refused', "Time zone: '{$zone}' is none; type one as Europe/Lisbon.");
+            }
+            $row->setAttribute('zone', $zone);
         }
         $row->save();
 

@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace App\Stations\Forms;
 
 use App\Stations\Form;
+use App\Support\WallClock;
 use BenchGlow\Edit\Accept;
 use BenchGlow\Edit\Batch;
 use BenchGlow\Edit\Edit;
@@ -24,7 +25,7 @@ final readonly class AcceptForm extends Form
             $in->text('rule'),
             $subject,
             $in->text('reason'),
-            now()->format('Y-m-d'),
+            WallClock::now()->format('Y-m-d'),
         );
         $subjects = explode(' ', $in->text('subject'));
 

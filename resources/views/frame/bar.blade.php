@@ -60,6 +60,34 @@
                 @endforeach
             </fieldset>
         @endforeach
+        <fieldset>
+            <legend>Clock</legend>
+            <label for="zone">Time zone</label>
+            <input
+                class="typed"
+                id="zone"
+                name="zone"
+                value="{{ $preference->zone }}"
+                placeholder="{{ App\Support\WallClock::machine() }}, the machine's"
+                size="28"
+                autocomplete="off"
+            >
+        </fieldset>
+        @php($backups = rescue(fn() => App\Store\Backups::all(), [], false))
+        <details>
+            <summary>Backups ({{ count($backups) }})</summary>
+            @if ($backups === [])
+                <p>None yet. One a day is made while the bench runs.</p>
+            @else
+                <ul>
+                    @foreach ($backups as $backup)
+                        <li>{{ $backup['name'] }}, <span
+                                class="figure">{{ BenchGlow\Quantity\Shown::plain($backup['bytes'] / 1e6, 2) }} MB</span></li>
+                    @endforeach
+                </ul>
+                <p>To put one back, stop the bench and type <code>bin/glow restore</code> and its name.</p>
+            @endif
+        </details>
         <div class="row"><button
                 class="button is-primary"
                 type="submit"

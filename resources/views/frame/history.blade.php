@@ -11,7 +11,7 @@
             <li @class([
                 'off' => !isset($onPath[$revision->no]),
                 'here' => $revision->no === $frame->base,
-            ])><span class="figure">{{ substr($revision->at, 0, 16) }}</span>
+            ])><span class="figure">{{ App\Support\WallClock::day($revision->at) }}</span>
                 <b>{{ $revision->what }}</b>
                 @if ($revision->pinned)
                     <span class="muted">({{ $revision->pinned }})</span>
