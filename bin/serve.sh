@@ -168,7 +168,7 @@ serve() {
   echo "Bench Glow is on http://$shown:$port (stop it with Ctrl-C)"
   local next=$((SECONDS + 600))
   while :; do
-    sleep 2 &
+    sleep 2 9>&- &
     wait -n $! 2>/dev/null
     for pid in "${children[@]:0:${#children[@]}-1}"; do
       kill -0 "$pid" 2>/dev/null || { kill "${children[@]}" 2>/dev/null; fail "a part of the server ended by itself; see storage/logs/server.log."; }

@@ -20,6 +20,7 @@ Route::get('/', [WallController::class, 'index'])->name('wall');
 Route::post('/builds', [WallController::class, 'store'])->name('builds.store');
 Route::post('/builds/example', [WallController::class, 'example'])->name('builds.example');
 Route::post('/builds/import', [WallController::class, 'import'])->name('builds.import');
+Route::get('/bench', [PreferenceController::class, 'show'])->name('bench.show');
 Route::post('/bench', [PreferenceController::class, 'update'])->name('bench');
 Route::get('/alive', AliveController::class)->name('alive');
 Route::post('/solving/stop', [SolvingController::class, 'stop'])->name('solving.stop');

@@ -24,6 +24,9 @@ final class Bench
 
     private int $driverPort;
 
+    /** @var array{list<string>, array<string, string>, int} */
+    private array $server;
+
     /** @var list<RemoteWebDriver> */
     private array $windows = [];
 
@@ -58,7 +61,7 @@ final class Bench
         }
         $port = self::freePort();
         $this->url = "http://127.0.0.1:{$port}";
-        $this->run(
+        $this->server = [
             [
                 PHP_BINARY,
                 '-d',
@@ -71,7 +74,8 @@ final class Bench
             ],
             $env,
             $port,
-        );
+        ];
+        $this->run(...$this->server);
         $this->driverPort = self::freePort();
         $this->run(
             ['chromedriver', "--port={$this->driverPort}"],
@@ -131,6 +135,23 @@ final class Bench
         restore_error_handler();
 
         return is_resource($socket) && fclose($socket);
+    }
+
+    /** The server is taken away, as by a power cut; windows stay. */
+    public function pause(): void
+    {
+        $process = array_shift($this->processes);
+        posix_kill(-proc_get_status($process)['pid'], SIGKILL);
+        proc_close($process);
+        while ($this->answers($this->server[2])) {
+            usleep(20_000);
+        }
+    }
+
+    public function goOn(): void
+    {
+        $this->run(...$this->server);
+        array_unshift($this->processes, array_pop($this->processes));
     }
 
     /** @param  bool  $moving  whether the visitor lets things move */

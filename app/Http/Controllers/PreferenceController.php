@@ -7,12 +7,19 @@ namespace App\Http\Controllers;
 use App\Frame\BenchSettings;
 use App\Models\Preference;
 use App\Support\WallClock;
+use Illuminate\Contracts\View\View;
 use Illuminate\Http\RedirectResponse;
 use Illuminate\Http\Request;
 
 /** The bench's own settings: day or night, units, wire sizes, decimal sign, keys. */
 final class PreferenceController extends Controller
 {
+    /** The settings as a page, for whoever has no script or wants them in a tab. */
+    public function show(): View
+    {
+        return view('frame.bench_page', ['preference' => Preference::row()]);
+    }
+
     public function update(Request $request): RedirectResponse
     {
         $row = Preference::row();

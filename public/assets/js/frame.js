@@ -13,6 +13,8 @@ document.addEventListener('htmx:configRequest', (e) => {
   e.detail.parameters.window = windowName;
   const csrf = $('meta[name=csrf-token]');
   if (csrf) e.detail.headers['X-CSRF-TOKEN'] = csrf.content;
+  // The form's own was written with the page; the session may be a newer one.
+  if (csrf && e.detail.parameters._token) e.detail.parameters._token = csrf.content;
   // What is thrown and where the tips sit is in the address; a form written before the last throw follows it.
   const [path, query] = e.detail.path.split('?');
   if (e.detail.verb === 'post' && query !== undefined && document.body.dataset.build) {

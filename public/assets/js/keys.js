@@ -2,6 +2,18 @@
 import { $, go, lightsOut, opened, show } from './dom.js';
 
 let chord = '';
+let begun = 0;
+/** A chord that was begun and left is none after two seconds. */
+const CHORD_MS = 2000;
+// Lights out ends by any tap or key, keys on or off.
+const lit = (e) => {
+  if (!document.documentElement.classList.contains('lights-out')) return;
+  lightsOut();
+  e.preventDefault();
+  e.stopImmediatePropagation();
+};
+document.addEventListener('keydown', lit, true);
+document.addEventListener('click', lit, true);
 const flags = () => [...document.querySelectorAll('.flag')];
 const step = (by) => {
   const all = flags();
@@ -24,11 +36,8 @@ document.addEventListener('keydown', (e) => {
   )
     return;
   const k = e.key;
-  if (document.documentElement.classList.contains('lights-out')) {
-    lightsOut();
-    e.preventDefault();
-    return;
-  }
+  if (Date.now() - begun > CHORD_MS) chord = '';
+  begun = Date.now();
   let done = true;
   if (chord === 's' && /\d/.test(k)) {
     go($(`[data-station="${k}"]`));

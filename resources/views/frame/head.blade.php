@@ -44,6 +44,12 @@
             href="{{ $style }}"
         >
     @endforeach
+    <noscript>
+        <link
+            rel="stylesheet"
+            href="/assets/noscript.css"
+        >
+    </noscript>
     <script
         src="/assets/htmx.min.js"
         defer

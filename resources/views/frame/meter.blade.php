@@ -25,6 +25,13 @@
                         class="figure">{{ $first ? BenchGlow\Quantity\Shown::plain($first->volts($state), 1) : '—' }}</span></label>
             @endforeach
         </fieldset>
+        <noscript>
+            <p class="by-hand">Supply:
+                @foreach (App\Frame\Address::SUPPLY as $name => $state)
+                    <a href="{{ $frame->url(['s' => $name === 'normal' ? '' : $name]) }}">{{ $name }}</a>
+                @endforeach
+            </p>
+        </noscript>
         @if ($weakest)
             @if ($weakest['lit'])
                 <p class="big figure">{{ BenchGlow\Quantity\Shown::figure($weakest['volts']) }}<small> V</small></p>

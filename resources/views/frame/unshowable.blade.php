@@ -36,7 +36,8 @@
             <ul class="history">
                 @foreach ($revisions as $revision)
                     <li>
-                        {{ $revision->what }} <span class="muted">{{ App\Support\WallClock::day($revision->at) }}</span>
+                        {{ $revision->what }} <span
+                            class="muted">{{ App\Support\WallClock::day($revision->at) }}</span>
                         @if ($revision->no !== $base)
                             <form
                                 method="post"

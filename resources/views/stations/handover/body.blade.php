@@ -1,7 +1,8 @@
 @php($S = BenchGlow\Quantity\Shown::class)
 <header>
     <h1>{{ $frame->document->title() }}</h1>
-    <p class="muted">As kept {{ App\Support\WallClock::day($frame->build->changed_at) }} · revision {{ $frame->base }} ·
+    <p class="muted">As kept {{ App\Support\WallClock::day($frame->build->changed_at) }} · revision {{ $frame->base }}
+        ·
         {{ str_replace('_', ' ', $frame->document->fields()->text('place')) }}</p>
 </header>
 <section>
