@@ -59,10 +59,21 @@ final readonly class Document
         return new self(is_array($data) ? $data : [], $json);
     }
 
-    /** @param  array<array-key, mixed>  $data */
+    /**
+     * What is taken in has to be taken in again from its own canonical text, which may be longer than the text it came in.
+     *
+     * @param  array<array-key, mixed>  $data
+     *
+     * @throws BadBuild
+     */
     private static function fromChecked(array $data): self
     {
-        return new self($data, ShapeWriter::write(FormatOne::shape(), $data));
+        $json = ShapeWriter::write(FormatOne::shape(), $data);
+        if (strlen($json) > Json::MAX_BYTES) {
+            throw BadBuild::at('', 'written out in full, this build is over 1 MB.');
+        }
+
+        return new self($data, $json);
     }
 
     private static function refuseLater(mixed $decoded): void

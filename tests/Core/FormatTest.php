@@ -164,6 +164,20 @@ it('holds builds to their limits', function (): void {
     );
 });
 
+it('refuses a build whose full text passes the limit though the file does not', function (): void {
+    $build = json_decode(Make::shelf()->json);
+    $lead = json_encode($build->leads[0], JSON_THROW_ON_ERROR);
+    for ($n = 0; strlen($text = json_encode($build, JSON_THROW_ON_ERROR)) < 900_000; $n += 100) {
+        for ($k = $n; $k < $n + 100; $k++) {
+            $copy = json_decode($lead);
+            $copy->id = "lead_{$k}";
+            $build->leads[] = $copy;
+        }
+    }
+    expect(strlen($text))->toBeLessThan(1_048_576)
+        ->and(fn () => Document::fromJson($text))->toThrow(BadBuild::class, 'written out in full, this build is over 1 MB.');
+});
+
 it('refuses what is no clean JSON', function (string $text, string $says): void {
     expect(fn () => Document::fromJson($text))->toThrow(BadBuild::class, $says);
 })->with([
