@@ -161,7 +161,8 @@ serve() {
   # Workers of the built-in server have no other tie to this process than its group.
   (trap '' INT; while kill -0 $$ 2>/dev/null; do sleep 1; done; pkill -TERM -f "^php .*-S $shown:$port " 2>/dev/null) 9>&- &
   local until=$((SECONDS + 20))
-  until php -r 'exit(@fsockopen($argv[1], (int) $argv[2], $e, $m, 0.3) ? 0 : 1);' "$host" "$port"; do
+  # A page must answer, not the door alone: Caddy is up before php-fpm.
+  until php -r 'exit(@file_get_contents($argv[1]) === false ? 1 : 0);' "http://$shown:$port/alive"; do
     [ $SECONDS -lt $until ] || { kill "${children[@]}" 2>/dev/null; fail "the server did not start; see storage/logs/server.log and fpm.log."; }
     sleep 0.2
   done

@@ -167,6 +167,29 @@ final class References
         }
     }
 
+    /** @param  list<string>  $pins */
+    private function ports(string $path, Fields $ports, array $pins): void
+    {
+        foreach (['through', 'back'] as $field) {
+            foreach ($ports->items($field) as $j => $pair) {
+                foreach (is_array($pair) ? array_values($pair) : [] as $k => $pin) {
+                    $this->pinOf("{$path}/{$field}/{$j}/{$k}", is_string($pin) ? $pin : '', $pins);
+                }
+            }
+        }
+        foreach ($ports->objects('own') as $j => $own) {
+            $this->pinOf("{$path}/own/{$j}/pin", $own->text('pin'), $pins);
+        }
+    }
+
+    /** @param  list<string>  $pins */
+    private function pinOf(string $path, string $pin, array $pins): void
+    {
+        if (! in_array($pin, $pins, true)) {
+            throw BadBuild::at($path, "the part has no pin `{$pin}`.".BadBuild::nearMiss($pin, $pins));
+        }
+    }
+
     private function parts(): void
     {
         foreach ($this->document->fields()->objects('parts') as $i => $part) {
@@ -180,15 +203,10 @@ final class References
                     throw BadBuild::at("/parts/{$i}/inside/{$j}/to", 'a branch must join two different nodes.');
                 }
             }
+            $this->ports("/parts/{$i}/ports", $part->object('ports'), $pins);
             foreach ($part->objects('contacts') as $j => $contact) {
                 foreach (['from', 'to'] as $end) {
-                    if (! in_array($contact->text($end), $pins, true)) {
-                        throw BadBuild::at(
-                            "/parts/{$i}/contacts/{$j}/{$end}",
-                            "the part has no pin `{$contact->text($end)}`.".
-                                BadBuild::nearMiss($contact->text($end), $pins),
-                        );
-                    }
+                    $this->pinOf("/parts/{$i}/contacts/{$j}/{$end}", $contact->text($end), $pins);
                 }
                 $this->condition(
                     "/parts/{$i}/contacts/{$j}/closed_when",

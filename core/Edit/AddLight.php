@@ -15,18 +15,25 @@ final readonly class AddLight implements Edit
     /**
      * @param  Fields  $light  kind and size, as in the build file
      * @param  string  $supply  '' for the first
+     * @param  string  $how  own: its own fused lead and want · with: on the runs of the circuit's last light, in its wants
      */
     public function __construct(
         public string $circuit,
         public Fields $light,
         public Fields $part,
         public string $supply = '',
+        public string $how = 'own',
     ) {
     }
 
     public function apply(Draft $draft): void
     {
-        self::put($draft, $this->circuit, $this->supply, $this->light, $this->part);
+        if (! in_array($this->how, ['own', 'with'], true)) {
+            throw BadBuild::at('/how', 'expected own or with.');
+        }
+        $this->how === 'with'
+            ? WithOthers::put($draft, $this->circuit, $this->light, $this->part)
+            : self::put($draft, $this->circuit, $this->supply, $this->light, $this->part);
     }
 
     public function says(Names $names): string
@@ -132,6 +139,12 @@ final readonly class AddLight implements Edit
         return [["{$supply}.plus", "{$at}.plus"], ["{$at}.minus", "{$supply}.minus"]];
     }
 
+    /** @return array<array-key, mixed> what makes it the same part: not its id here, nor ports, which an older file does not say */
+    private static function body(Fields $part): array
+    {
+        return array_diff_key($part->data, ['id' => 1, 'ports' => 1]);
+    }
+
     /** Puts a part from the catalogue into the file, or finds it there; gives its id. */
     public static function adopt(Draft $draft, Fields $part): string
     {
@@ -141,8 +154,7 @@ final readonly class AddLight implements Edit
         foreach ($draft->document->fields()->objects('parts') as $own) {
             if (
                 $own->data === $part->data ||
-                ($part->has('catalogue') &&
-                    array_diff_key($own->data, ['id' => 1]) == array_diff_key($part->data, ['id' => 1]))
+                ($part->has('catalogue') && self::body($own) == self::body($part))
             ) {
                 return $own->text('id');
             }

@@ -14,7 +14,7 @@ final class FormatOne
 
     public const VERSION = 1;
 
-    public const MINOR = 1;
+    public const MINOR = 2;
 
     public const PLACES = [
         'boat',
@@ -146,6 +146,7 @@ final class FormatOne
                                 S::record(
                                     [
                                         'id' => S::id(),
+                                        'label' => S::text()->called('name'),
                                         'glow' => S::list(S::pin(), 1)->called('what glows'),
                                         'when' => S::when()->called('when it glows'),
                                         'level' => S::choice('on', 'low', 'high', 'free'),
@@ -371,6 +372,7 @@ final class FormatOne
                     ['id', 'from', 'to', 'closed_when'],
                 ),
             ),
+            'ports' => self::ports(),
             'mercury' => S::flag(),
             'min_load_w' => S::number(0, 10000),
             'max_total_a' => S::number(0.001, 1000)->orNull(),
@@ -473,6 +475,22 @@ final class FormatOne
                 'sundry' => [[], []],
             ],
         );
+    }
+
+    /** How a part goes into a wire: [source side, light side], returns it has to carry, pins of its own with what they want. */
+    private static function ports(): S
+    {
+        $pairs = S::list(S::list(S::local(), 2, 2), 0, 20);
+
+        return S::record([
+            'through' => $pairs,
+            'back' => $pairs,
+            'own' => S::list(
+                S::record(['pin' => S::local(), 'need' => S::choice('plus', 'minus', 'trigger', 'signal')], ['pin', 'need']),
+                0,
+                20,
+            ),
+        ]);
     }
 
     private static function inside(S $colour): S
@@ -624,7 +642,8 @@ final class FormatOne
     {
         $at = [
             'id' => S::id(),
-            'at_m' => S::number(0, 1000)->called('fuse place', Unit::Length),
+            'label' => S::text()->called('name'),
+            'at_m' => S::number(0, 1000)->called('place in the wire', Unit::Length),
             'core' => S::integer(1, 64),
         ];
 

@@ -45,8 +45,10 @@ document.addEventListener('htmx:oobBeforeSwap', (e) => {
 let openMeter = false;
 let hadFix = false;
 document.addEventListener('htmx:beforeRequest', (e) => {
-  hadFix = e.detail.elt.closest && !!e.detail.elt.closest('.pins');
+  // What loads by itself in the meantime takes the focus from nobody.
+  if (e.detail.elt.closest && e.detail.elt.closest('.pins')) hadFix = true;
 });
+document.addEventListener('focusin', () => (hadFix = false));
 document.addEventListener('htmx:afterSettle', () => {
   const meter = $('#meter');
   if (meter) meter.classList.toggle('open', openMeter);
