@@ -137,9 +137,7 @@ final readonly class StartForm
 
         return Editor::apply(
             $document,
-            $part === null
-                ? new UseWay($circuit, 'hand', inputs: [$input])
-                : UseWay::hand($document, $circuit, $input, $part),
+            new UseWay($circuit, 'hand', inputs: [$input], switch: $part ?? ''),
         );
     }
 

@@ -13,6 +13,9 @@ final class DraftLeads
     /** @var list<LeadDraft> */
     public array $all;
 
+    /** @var array<string, true> joints that stay, however many wires they join */
+    public array $stay = [];
+
     public function __construct(private readonly Draft $draft)
     {
         $this->all = array_map(
@@ -246,8 +249,15 @@ final class DraftLeads
         }
         [$first, $second] = $end === 1 ? [$keep, $other] : [$other, $keep];
         $known = $first->lengthM !== null && $second->lengthM !== null;
+        // Where a length is not known the places say only the order.
+        $least = max([0.0, ...array_map(fn (array $t): float => (new Fields($t))->number('at_m'), $first->inline)]);
         $behind = array_map(
-            fn (array $t): array => [...$t, 'at_m' => self::shifted((new Fields($t))->number('at_m'), $known ? (float) $first->lengthM : 0.0)],
+            fn (array $t): array => [
+                ...$t,
+                'at_m' => $known
+                    ? self::shifted((new Fields($t))->number('at_m'), (float) $first->lengthM)
+                    : max($least, (new Fields($t))->number('at_m')),
+            ],
             $second->inline,
         );
         $keep->inline = [...$first->inline, ...$behind];
@@ -295,7 +305,7 @@ final class DraftLeads
     public function healJoint(string $joint): void
     {
         $ends = $this->on($joint);
-        if (count($ends) !== 2 || $ends[0][0] === $ends[1][0] || $ends[0][0]->isCable() || $ends[1][0]->isCable()) {
+        if (isset($this->stay[$joint]) || count($ends) !== 2 || $ends[0][0] === $ends[1][0] || $ends[0][0]->isCable() || $ends[1][0]->isCable()) {
             return;
         }
         // The one that ends on the joint comes from the source.

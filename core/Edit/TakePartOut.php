@@ -62,7 +62,20 @@ final readonly class TakePartOut implements Edit
     private function device(Draft $draft, Fields $device): void
     {
         $leads = new DraftLeads($draft);
-        $sides = SourceSide::of($draft->document);
+        $gone = $this->lift($draft, $leads, SourceSide::of($draft->document), true);
+        $leads->save();
+        $this->clear($draft, $gone);
+    }
+
+    /**
+     * Lets go of all that hangs on the device, and heals what was two halves.
+     *
+     * @param  bool  $meets  what can't be healed meets in a joint in its place; else it is left hanging on the pins
+     * @return array<string, true> what goes: the device, and switches that only throw it
+     */
+    public function lift(Draft $draft, DraftLeads $leads, SourceSide $sides, bool $meets): array
+    {
+        $device = $draft->index->item($this->id);
         $gone = $this->withHands($draft, $leads);
         $before = [];
         foreach ($leads->onThing($this->id) as $end) {
@@ -73,14 +86,14 @@ final readonly class TakePartOut implements Edit
         foreach ($ports === null ? [] : $ports->back as $pair) {
             $this->release($leads, $pair);
         }
-        $this->heal($draft, $leads, $sides, $device);
+        $this->heal($draft, $leads, $sides, $device, $meets);
         foreach ($before as $thing => $count) {
             if ($draft->index->item($thing)->isA('joint') && count($leads->onThing($thing)) < $count) {
                 $leads->healJoint($thing);
             }
         }
-        $leads->save();
-        $this->clear($draft, $gone);
+
+        return $gone;
     }
 
     /** @param  array{LeadDraft, int, int}  $end */
@@ -167,7 +180,7 @@ final readonly class TakePartOut implements Edit
     }
 
     /** Two wires become one; more, and cables, meet in a joint in its place. */
-    private function heal(Draft $draft, DraftLeads $leads, SourceSide $sides, Fields $device): void
+    private function heal(Draft $draft, DraftLeads $leads, SourceSide $sides, Fields $device, bool $meets): void
     {
         $groups = [];
         foreach ($leads->onThing($this->id) as $end) {
@@ -177,14 +190,14 @@ final readonly class TakePartOut implements Edit
         foreach ($groups as $ends) {
             $leadsThere = array_unique(array_map(fn (array $e): string => $e[0]->id, $ends));
             $plain = array_filter($ends, fn (array $e): bool => $e[0]->isCable()) === [];
-            if (count($ends) === 1) {
+            if (count($ends) === 1 && $meets) {
                 $this->loose($leads, $ends[0]);
             } elseif (count($ends) === 2 && $plain && count($leadsThere) === 2) {
                 [$a, $b] = $ends;
                 $aIsSource = $this->isSource($sides, $a);
                 [$source, $far] = $aIsSource ? [$a, $b] : [$b, $a];
                 $leads->heal([$source[0], $source[2]], [$far[0], $far[2]]);
-            } else {
+            } elseif ($meets) {
                 $this->meet($draft, $ends, $device->text('circuit'));
             }
         }

@@ -8,6 +8,7 @@ use BenchGlow\Format\BadBuild;
 use BenchGlow\Format\Fields;
 use BenchGlow\Parts\Catalogue;
 use BenchGlow\Ways\Plan;
+use BenchGlow\Ways\Sections;
 use BenchGlow\Ways\Setting;
 
 /** Writes a way of switching into a draft: the circuit's own switches and leads give way to those of the way. */
@@ -32,87 +33,80 @@ final class WayWriter
         'back' => 'joint of the return',
     ];
 
-    private Fields $old;
-
-    private bool $returned = false;
+    private readonly string $circuit;
 
     /** @var array<string, string> role => id */
     private array $ids = [];
 
-    private function __construct(private readonly Draft $draft, private readonly string $circuit)
-    {
+    /** @var array<string, true> ids that were there before */
+    private array $kept = [];
+
+    private function __construct(
+        private readonly Draft $draft,
+        private readonly Setting $setting,
+        private readonly Plan $plan,
+    ) {
+        $this->circuit = $setting->circuit;
     }
 
-    /** @param  bool  $say  whether the wants are written too, where something has been said already */
-    public static function write(Draft $draft, string $circuit, Setting $setting, Plan $plan, bool $say): void
+    /**
+     * @param  string  $kind  the section it takes the place of; `Section::WHOLE` for all
+     * @param  bool  $say  whether the wants are written too, where something has been said already
+     */
+    public static function write(Draft $draft, Setting $setting, Plan $plan, Sections $sections, string $kind, bool $say): void
     {
-        $writer = new self($draft, $circuit);
-        $writer->clear($setting);
-        $writer->add($plan);
+        $writer = new self($draft, $setting, $plan);
+        $own = new OwnThings($draft, $setting, $sections, $kind);
+        $own->refuseForeign();
+        foreach ($plan->devices as $role => $device) {
+            $again = $own->again($role, $device, $writer->ids);
+            $writer->ids[$role] = $again ?? $draft->name("{$setting->circuit}_{$role}");
+            $writer->kept += $again === null ? [] : [$again => true];
+        }
+        $leads = new DraftLeads($draft);
+        $gone = $own->lift($leads, $writer->kept);
+        $writer->addToHost();
+        $writer->addDevices($gone);
+        $rewiring = new Rewiring($draft, $leads, $setting, $own->stays(), $own->strips());
+        foreach ($rewiring->lay($writer->wanted()) as [$from, $to, $inline, $label]) {
+            $writer->addLead($leads, $from, $to, $inline, $label);
+        }
+        $gone += $rewiring->dropped();
+        $leads->save();
+        $draft->data = (new Sweep(array_diff_key($gone, array_flip($writer->ids))))->through($draft->data);
         if ($say || $writer->unsaid()) {
             $writer->say($plan);
         }
     }
 
-    /** Takes the circuit's own devices and leads off; leads along a light stay, and the longest length is remembered. */
-    private function clear(Setting $setting): void
-    {
-        $lights = array_fill_keys($setting->glow(), true);
-        $gone = [];
-        foreach ($this->draft->document->fields()->objects('devices') as $device) {
-            if ($device->text('circuit') === $this->circuit) {
-                $gone[$device->text('id')] = true;
-            }
-        }
-        $longest = ['length_m' => null];
-        foreach ($this->draft->document->fields()->objects('leads') as $lead) {
-            $foreign = array_filter(
-                $lead->items('cores'),
-                fn (mixed $core): bool => array_filter(
-                    is_array($core) ? $core : [],
-                    fn (mixed $p): bool => is_string($p) && ! isset($lights[explode('.', $p)[0]]),
-                ) !== [],
-            );
-            if ($lead->text('circuit') === $this->circuit && $foreign !== []) {
-                $gone[$lead->text('id')] = true;
-                $longest = $lead->number('length_m') > ($longest['length_m'] ?? 0.0) ? $lead->data : $longest;
-            } elseif (
-                $lead->text('circuit') !== $this->circuit &&
-                array_filter($lead->items('cores'), fn (mixed $core): bool => RemoveItem::touches($core, $gone)) !== []
-            ) {
-                throw BadBuild::at(
-                    '/way',
-                    "`{$lead->text('id')}` of another circuit hangs on this one; take it off first.",
-                );
-            }
-        }
-        $this->old = new Fields($longest);
-        RemoveItem::sweep($this->draft, $gone);
-    }
-
-    private function add(Plan $plan): void
+    private function addToHost(): void
     {
         foreach (
             [
-                'inputs' => [['inputs'], $plan->newInputs],
-                'wires' => [['host', 'wires'], $plan->newWires],
-                'ways' => [['host', 'ways'], $plan->newWays],
+                'inputs' => [['inputs'], $this->plan->newInputs],
+                'wires' => [['host', 'wires'], $this->plan->newWires],
+                'ways' => [['host', 'ways'], $this->plan->newWays],
             ] as [$path, $items]
         ) {
             if ($items !== []) {
                 $this->draft->put($path, [...$this->draft->list($path), ...array_values($items)]);
             }
         }
-        $this->addDevices($plan);
-        $this->addLeads($plan);
     }
 
-    private function addDevices(Plan $plan): void
+    /** @param  array<string, true>  $gone */
+    private function addDevices(array $gone): void
     {
-        $devices = $this->draft->list(['devices']);
-        foreach ($plan->devices as $role => $device) {
-            $this->ids[$role] = $this->draft->name("{$this->circuit}_{$role}");
-            $devices[] = $this->device($role, $device);
+        $devices = array_values(
+            array_filter(
+                $this->draft->list(['devices']),
+                fn (mixed $d): bool => ! isset($gone[is_array($d) && is_string($d['id'] ?? null) ? $d['id'] : '']),
+            ),
+        );
+        foreach ($this->plan->devices as $role => $device) {
+            if (! isset($this->kept[$this->ids[$role]])) {
+                $devices[] = $this->device($role, $device);
+            }
         }
         // A radio's other half is known by its role until it has an id.
         $devices = array_map(
@@ -122,7 +116,7 @@ final class WayWriter
                 ? [
                     ...$d,
                     'hears' => array_map(
-                        fn (mixed $pin): string => $this->pin(is_string($pin) ? $pin : '', []),
+                        fn (mixed $pin): string => $this->pin(is_string($pin) ? $pin : ''),
                         $d['hears'],
                     ),
                 ]
@@ -132,20 +126,32 @@ final class WayWriter
         $this->draft->data['devices'] = $devices;
     }
 
-    private function addLeads(Plan $plan): void
+    /** @return list<array{string, string, list<string>, string}> the plan's leads between pins of the document */
+    private function wanted(): array
     {
-        $leads = $this->draft->list(['leads']);
-        $parts = [];
-        foreach ($this->draft->list(['parts']) as $part) {
-            $parts[is_array($part) && is_string($part['id'] ?? null) ? $part['id'] : ''] = new Fields(
-                is_array($part) ? $part : [],
-            );
+        return array_map(
+            fn (array $l): array => [$this->pin($l[0]), $this->pin($l[1]), $l[2], $this->words($l)],
+            $this->plan->leads,
+        );
+    }
+
+    /** @param  list<string>  $inline */
+    private function addLead(DraftLeads $leads, string $from, string $to, array $inline, string $words): void
+    {
+        $lead = $leads->add($this->circuit, $from, $to, $this->circuit.'_'.(strtok($words, ' ') ?: 'lead'));
+        $lead->rest['label'] = $words;
+        foreach ($inline as $n => $kind) {
+            $lead->inline[] = InLineThing::made($this->draft, $kind, $n === 0 ? 0.0 : round(0.05 * $n, 3), true);
         }
-        $kept = false;
-        foreach ($plan->leads as [$from, $to, $inline, $label]) {
-            $leads[] = $this->lead($from, $to, $inline, $label, $parts, $kept);
-        }
-        $this->draft->data['leads'] = $leads;
+    }
+
+    /** @param  array{string, string, list<string>, string}  $lead */
+    private function words(array $lead): string
+    {
+        [$from, $to, , $label] = $lead;
+        $of = $this->draft->index->item($this->circuit)->text('label', $this->circuit);
+
+        return $label === '' ? ucfirst($this->said($from)).' to '.$this->said($to) : "{$label} of {$of}";
     }
 
     /**
@@ -178,37 +184,6 @@ final class WayWriter
         return $at !== '' ? $at : $part->texts('positions')[1] ?? 'on';
     }
 
-    /**
-     * @param  list<string>  $inline
-     * @param  array<string, Fields>  $parts
-     * @param  bool  $kept  whether the old length has been given away
-     * @return array<string, mixed>
-     */
-    private function lead(string $from, string $to, array $inline, string $label, array $parts, bool &$kept): array
-    {
-        $main = $label === 'Feed' && ! $kept;
-        $kept = $kept || $main;
-        $places = array_map(fn (int $k): float => round(0.05 * $k, 3), array_keys($inline));
-        $things = array_map($this->thing(...), $inline, $places);
-        $old = $main || ($label === 'Return' && ! $this->returned) ? $this->old : new Fields([]);
-        if ($label === 'Return') {
-            $this->returned = true;
-        }
-        $of = $this->draft->index->item($this->circuit)->text('label', $this->circuit);
-        $words = $label === '' ? ucfirst($this->said($from)).' to '.$this->said($to) : "{$label} of {$of}";
-
-        return [
-            'id' => $this->draft->name($this->circuit.'_'.($label ?: 'lead')),
-            'circuit' => $this->circuit,
-            'label' => $words,
-            'cores' => [[$this->pin($from, $parts), $this->pin($to, $parts)]],
-            'length_m' => $old->numberOrNull('length_m'),
-            'wire' => null,
-            ...$old->texts('route') === [] ? [] : ['route' => $old->texts('route')],
-            ...$things === [] ? [] : ['inline' => $this->within($things, $old->numberOrNull('length_m'))],
-        ];
-    }
-
     /** "relay 87", "near edge r": an end of a lead in words. */
     private function said(string $pin): string
     {
@@ -232,29 +207,8 @@ final class WayWriter
         );
     }
 
-    /**
-     * What is set in line stands within the lead's length.
-     *
-     * @param  list<array<string, mixed>>  $things
-     * @return list<array<string, mixed>>
-     */
-    private function within(array $things, ?float $length): array
-    {
-        return array_map(
-            fn (array $t): array => [
-                ...$t,
-                'at_m' => $length === null ? 0 : min(is_numeric($t['at_m']) ? (float) $t['at_m'] : 0.0, $length),
-            ],
-            $things,
-        );
-    }
-
-    /**
-     * A role's pin as the document names it; other pins as they are.
-     *
-     * @param  array<string, Fields>  $parts
-     */
-    private function pin(string $pin, array $parts): string
+    /** A role's pin as the document names it; other pins as they are. */
+    private function pin(string $pin): string
     {
         [$role, $local] = [...explode('.', $pin), ''];
         if (! isset($this->ids[$role])) {
@@ -263,20 +217,29 @@ final class WayWriter
         if ($local === '') {
             return $this->ids[$role];
         }
-        foreach ($this->draft->list(['devices']) as $device) {
-            $f = new Fields(is_array($device) ? $device : []);
-            $contacts = ($parts[$f->text('part')] ?? new Fields([]))->objects('contacts');
-            if (
-                $f->text('id') === $this->ids[$role] &&
-                $f->isA('switch') &&
-                in_array($local, ['in', 'out'], true) &&
-                $contacts !== []
-            ) {
-                $local = $contacts[0]->text($local === 'in' ? 'from' : 'to');
-            }
+        if (($this->plan->devices[$role]['kind'] ?? '') === 'switch' && in_array($local, ['in', 'out'], true)) {
+            $part = $this->partOf($this->ids[$role]);
+            $contact = $part->objects('contacts')[0] ?? new Fields([]);
+            $local = $contact->text($local === 'in' ? 'from' : 'to', $local);
         }
 
         return "{$this->ids[$role]}.{$local}";
+    }
+
+    private function partOf(string $device): Fields
+    {
+        $named = '';
+        foreach ($this->draft->list(['devices']) as $item) {
+            $f = new Fields(is_array($item) ? $item : []);
+            $named = $f->text('id') === $device ? $f->text('part') : $named;
+        }
+        foreach ($this->draft->list(['parts']) as $part) {
+            if (is_array($part) && ($part['id'] ?? '') === $named) {
+                return new Fields($part);
+            }
+        }
+
+        return new Fields([]);
     }
 
     /** Nothing has been said yet but "always". */
@@ -299,37 +262,5 @@ final class WayWriter
             $plan->wants,
         );
         $this->draft->put([...$path, 'wants'], $wants);
-    }
-
-    /**
-     * @param  string  $kind  fuse · diode · resistor OHM
-     * @return array<string, mixed>
-     */
-    private function thing(string $kind, float $atM): array
-    {
-        [$what, $value] = [...explode(' ', $kind), ''];
-
-        return match ($what) {
-            'fuse' => [
-                'id' => $this->draft->number('F'),
-                'kind' => 'fuse',
-                'at_m' => $atM,
-                'fuse_a' => null,
-                'form' => 'inline_blade',
-            ],
-            'diode' => [
-                'id' => $this->draft->number('D'),
-                'kind' => 'diode',
-                'at_m' => $atM,
-                'part' => AddLight::adopt($this->draft, Catalogue::part('schottky_3') ?? new Fields([])),
-                'points' => 'to',
-            ],
-            default => [
-                'id' => $this->draft->number('R'),
-                'kind' => 'resistor',
-                'at_m' => $atM,
-                'ohm' => (float) $value,
-            ],
-        };
     }
 }

@@ -108,6 +108,7 @@ final readonly class Ideas
         // What it would come to is on the bench already.
         $same = fn (Edit $edit): bool => $now !== null &&
             $edit instanceof UseWay &&
+            $edit->switch === '' &&
             [$edit->way, $edit->wires, $edit->inputs, $edit->ways] === [
                 $now['way'],
                 $now['wires'],
@@ -200,7 +201,7 @@ final readonly class Ideas
                 fn (Input $i): array => [
                     'a switch at '.$said($i),
                     'hand',
-                    UseWay::hand($this->document, $this->circuit, $i->id, 'lid_switch'),
+                    $this->use('hand', ['inputs' => [$i->id]], 'lid_switch'),
                     $thrown($i),
                 ],
                 $lids,
@@ -209,7 +210,7 @@ final readonly class Ideas
                 fn (Input $i): array => [
                     'a sensor: '.$said($i),
                     'hand',
-                    UseWay::hand($this->document, $this->circuit, $i->id, 'sensor_'.$i->kind),
+                    $this->use('hand', ['inputs' => [$i->id]], 'sensor_'.$i->kind),
                     $thrown($i),
                 ],
                 $of('dusk', 'motion'),
@@ -244,9 +245,9 @@ final readonly class Ideas
     /**
      * @param  array<string, list<string>>  $with  wires, ways, inputs
      */
-    private function use(string $way, array $with): UseWay
+    private function use(string $way, array $with, string $switch = ''): UseWay
     {
-        return new UseWay($this->circuit, $way, ...$with);
+        return new UseWay($this->circuit, $way, ...$with, switch: $switch);
     }
 
     /** @throws BadBuild */

@@ -45,6 +45,7 @@ final class Plan
      * @param  list<string>  $chosenWays
      * @param  list<string>  $chosenInputs
      * @param  (\Closure(string): string)|null  $name  gives a free id; null: nothing may be added
+     * @param  string  $switch  part of its hand switch; '' for the way's own
      */
     public function __construct(
         public readonly Setting $setting,
@@ -52,12 +53,13 @@ final class Plan
         private readonly array $chosenWays,
         private readonly array $chosenInputs,
         private readonly ?\Closure $name,
+        private readonly string $switch = '',
     ) {
     }
 
     public function plus(): string
     {
-        return "{$this->setting->supply}.plus";
+        return $this->setting->plus;
     }
 
     public function minus(): string
@@ -187,7 +189,7 @@ final class Plan
     /** A hand switch that makes contact in its second position. */
     public function hand(string $role, string $part, string $input): void
     {
-        $this->device($role, 'switch', $part, ['input' => $input]);
+        $this->device($role, 'switch', $role === 's' && $this->switch !== '' ? $this->switch : $part, ['input' => $input]);
     }
 
     public function relay(string $role, bool $changeOver = false): void

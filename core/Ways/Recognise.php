@@ -29,18 +29,31 @@ final class Recognise
     /** @var list<array{string, string, list<string>}> its connections: pins, diodes and resistors between */
     private array $links = [];
 
-    private function __construct(private readonly Setting $setting)
+    /** @param  array<string, true>  $stays  devices of other sections */
+    private function __construct(private readonly Setting $setting, array $stays)
     {
         $this->build = $setting->build;
-        $lights = array_fill_keys($setting->glow(), true);
+        $targets = [];
+        foreach ($setting->lights as $light) {
+            $targets += array_fill_keys([...$light['plus'], ...$light['minus'], ...$light['functions']], true);
+        }
+        $fixed = $stays;
+        foreach ($this->build->lightsOf($setting->circuit) as $light) {
+            $fixed[$light->id] = true;
+        }
         foreach ($this->build->devices as $id => $device) {
-            if ($device->circuit() === $setting->circuit && $device->isPlaced()) {
+            if ($device->circuit() === $setting->circuit && $device->isPlaced() && ! isset($stays[$id])) {
                 $this->devices[$id] = $device;
             }
         }
+        $is = fn (string $pin): bool => isset($fixed[explode('.', $pin)[0]]);
         foreach ($this->build->leads as $lead) {
             foreach ($lead->circuit === $setting->circuit ? $lead->cores : [] as $c => [$a, $b]) {
-                if ($a === null || $b === null || isset($lights[explode('.', $a)[0]], $lights[explode('.', $b)[0]])) {
+                if ($a === null || $b === null || ($is($a) && $is($b))) {
+                    continue;
+                }
+                // What else hangs on another section is no matter of this one.
+                if ($stays !== [] && (($is($a) && ! isset($targets[$a])) || ($is($b) && ! isset($targets[$b])))) {
                     continue;
                 }
                 $this->links[] = [$a, $b, self::inLine($lead, $c + 1)];
@@ -48,12 +61,40 @@ final class Recognise
         }
     }
 
-    /** @return array{way: string, wires: list<string>, ways: list<string>, inputs: list<string>}|null */
+    /**
+     * The way of the whole circuit, else of its switching before the control and the runs it has.
+     *
+     * @return array{way: string, wires: list<string>, ways: list<string>, inputs: list<string>}|null
+     */
     public static function of(Document $document, string $circuit): ?array
     {
-        $self = new self(Setting::of($document, $circuit));
+        $whole = Setting::of($document, $circuit);
+        $found = (new self($whole, []))->first(fn (string $way): bool => true);
+        if ($found !== null) {
+            return $found;
+        }
+        $sections = Sections::in($whole->build, $circuit, $whole);
+        $stays = [];
+        foreach ($sections->isClear() ? $sections->all : [] as $section) {
+            $later = in_array($section->kind, [Section::CONTROL, Section::RUNS], true);
+            $stays += $later ? array_fill_keys($section->devices, true) : [];
+        }
+        if ($stays === []) {
+            return null;
+        }
+        $switching = new self($whole->section($sections, Section::SWITCHING), $stays);
+
+        return $switching->first(fn (string $way): bool => Ways::find($way)?->section() === Section::SWITCHING);
+    }
+
+    /**
+     * @param  callable(string): bool  $counts
+     * @return array{way: string, wires: list<string>, ways: list<string>, inputs: list<string>}|null
+     */
+    private function first(callable $counts): ?array
+    {
         foreach (array_keys(Ways::ALL) as $way) {
-            $found = $self->matches($way);
+            $found = $counts($way) ? $this->matches($way) : null;
             if ($found !== null) {
                 return $found;
             }

@@ -16,6 +16,8 @@ use BenchGlow\Format\Fields;
 final readonly class Setting
 {
     /**
+     * @param  string  $plus  the pin it is fed from
+     * @param  bool  $fused  what leaves that pin needs a fuse
      * @param  string  $home  ground or minus its leads go home to
      * @param  list<array{light: Light, plus: list<string>, minus: list<string>, functions: list<string>}>  $lights
      */
@@ -23,6 +25,8 @@ final readonly class Setting
         public Build $build,
         public string $circuit,
         public string $supply,
+        public string $plus,
+        public bool $fused,
         public string $home,
         public array $lights,
     ) {
@@ -47,7 +51,26 @@ final readonly class Setting
             $lights[] = ['light' => $light, ...self::pins($light, array_column($used, 0))];
         }
 
-        return new self($build, $circuit, $fedBy, self::home($build, $circuit) ?? "{$fedBy}.minus", $lights);
+        $home = self::home($build, $circuit) ?? "{$fedBy}.minus";
+
+        return new self($build, $circuit, $fedBy, "{$fedBy}.plus", true, $home, $lights);
+    }
+
+    /** The same as one section of the circuit sees it: fed from what stands before it, feeding what comes next. */
+    public function section(Sections $sections, string $kind): self
+    {
+        [$feeds, $homes] = [$sections->behind($kind), $sections->homeOf($kind)];
+        $from = $kind === Section::SWITCHING ? null : $sections->fedFrom($kind);
+        $whole = array_merge([], ...array_column($this->lights, 'plus'));
+        sort($whole);
+        $same = $feeds;
+        sort($same);
+        $lights = $whole === $same || $this->lights === []
+            ? $this->lights
+            : [['light' => $this->lights[0]['light'], 'plus' => $feeds, 'minus' => $homes, 'functions' => $feeds]];
+        $home = $kind === Section::SWITCHING ? null : $sections->homeTo($kind);
+
+        return new self($this->build, $this->circuit, $this->supply, $from ?? $this->plus, $from === null, $home ?? $this->home, $lights);
     }
 
     /**

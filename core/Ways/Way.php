@@ -21,6 +21,12 @@ abstract class Way
         return 0;
     }
 
+    /** What of a circuit it replaces, where that can be told apart; the rest stays. */
+    public function section(): string
+    {
+        return Section::SWITCHING;
+    }
+
     /** What other builders do instead, and why; null: builders agree. */
     public function school(): ?string
     {

@@ -5,10 +5,16 @@ declare(strict_types=1);
 namespace BenchGlow\Ways\Ready;
 
 use BenchGlow\Ways\Plan;
+use BenchGlow\Ways\Section;
 use BenchGlow\Ways\Way;
 
 final class RadioPair extends Way
 {
+    public function section(): string
+    {
+        return Section::WHOLE;
+    }
+
     public function name(): string
     {
         return 'Radio pair';

@@ -5,11 +5,17 @@ declare(strict_types=1);
 namespace BenchGlow\Ways\Ready;
 
 use BenchGlow\Ways\Plan;
+use BenchGlow\Ways\Section;
 use BenchGlow\Ways\Way;
 
 /** What the ways of two levels begin with: a switch for low and one for high. */
 abstract class TwoLevels extends Way
 {
+    public function section(): string
+    {
+        return Section::WHOLE;
+    }
+
     /** @return array{string, string} inputs for low and high */
     protected function levels(Plan $p): array
     {

@@ -6,10 +6,16 @@ namespace BenchGlow\Ways\Ready;
 
 use BenchGlow\Ways\DoesNotSuit;
 use BenchGlow\Ways\Plan;
+use BenchGlow\Ways\Section;
 use BenchGlow\Ways\Way;
 
 final class WirePerFunction extends Way
 {
+    public function section(): string
+    {
+        return Section::WHOLE;
+    }
+
     public function name(): string
     {
         return 'A wire per function';

@@ -1,0 +1,256 @@
+<?php
+
+declare(strict_types=1);
+
+namespace BenchGlow\Edit;
+
+use BenchGlow\Format\Fields;
+use BenchGlow\Ways\Setting;
+
+/**
+ * Lays the leads a plan wants with those that are there: one that joins the same pins stays, one that has one end in common is
+ * re-ended, one that joins source and light is cut. What a lead has, its length, plugs, fuse, name, route, stays with it.
+ */
+final class Rewiring
+{
+    /** @var list<array{LeadDraft, int}> cores that may be used again */
+    private array $free = [];
+
+    /** @var list<array{string, string, list<string>, string}> */
+    private array $left = [];
+
+    /** @var array<string, true> */
+    private array $dropped = [];
+
+    /** @var array<string, true> pins on whose wires the returns are */
+    private array $minus;
+
+    /**
+     * @param  array<string, true>  $stays  things that are no matter of the plan
+     * @param  array<string, true>|null  $strips  things in line that go where the plan lacks them; null: any
+     */
+    public function __construct(
+        private readonly Draft $draft,
+        private readonly DraftLeads $leads,
+        Setting $setting,
+        array $stays,
+        private readonly ?array $strips,
+    ) {
+        $targets = $minus = [];
+        foreach ($setting->lights as $light) {
+            $targets += array_fill_keys([...$light['plus'], ...$light['minus'], ...$light['functions']], true);
+            $minus += array_fill_keys($light['minus'], true);
+        }
+        $this->minus = $minus;
+        foreach ($leads->all as $lead) {
+            foreach ($lead->circuit() === $setting->circuit ? $lead->cores : [] as $c => [$a, $b]) {
+                if ($a !== null && $b !== null && self::isFree($a, $b, $stays, $targets)) {
+                    $this->free[] = [$lead, $c + 1];
+                }
+            }
+        }
+    }
+
+    /**
+     * @param  array<string, true>  $stays
+     * @param  array<string, true>  $targets
+     */
+    private static function isFree(string $a, string $b, array $stays, array $targets): bool
+    {
+        $fixed = fn (string $pin): bool => isset($stays[explode('.', $pin)[0]]);
+        $other = fn (string $pin): bool => $fixed($pin) && ! isset($targets[$pin]);
+
+        return ! ($fixed($a) && $fixed($b)) && ! $other($a) && ! $other($b);
+    }
+
+    /**
+     * @param  list<array{string, string, list<string>, string}>  $wanted  pins, things in line, name
+     * @return list<array{string, string, list<string>, string}> those for which nothing was there
+     */
+    public function lay(array $wanted): array
+    {
+        $this->left = $wanted;
+        $this->each($this->same(...));
+        $this->each($this->between(...));
+        $this->each(fn (LeadDraft $lead, int $core): bool => $this->oneEnd($lead, $core, true));
+        $this->each(fn (LeadDraft $lead, int $core): bool => $this->oneEnd($lead, $core, false));
+        foreach ($this->free as [$lead, $core]) {
+            $this->drop($lead, $core);
+        }
+
+        return $this->left;
+    }
+
+    /** @return array<string, true> leads and what lay in them that went */
+    public function dropped(): array
+    {
+        return $this->dropped;
+    }
+
+    /** @param  callable(LeadDraft, int): bool  $use  true: it has found its place */
+    private function each(callable $use): void
+    {
+        $free = $this->free;
+        foreach ($free as $n => [$lead, $core]) {
+            // Cores move up when one before them has left the cable.
+            $at = $this->place($lead, $core);
+            if ($use($lead, $at)) {
+                unset($this->free[$n]);
+            }
+        }
+    }
+
+    private function place(LeadDraft $lead, int $core): int
+    {
+        return min($core, count($lead->cores));
+    }
+
+    /** The wanted lead with these pins, taken off the list. @return array{string, string, list<string>, string}|null */
+    private function take(callable $fits): ?array
+    {
+        foreach ($this->left as $n => $wanted) {
+            if ($fits($wanted) === true) {
+                array_splice($this->left, $n, 1);
+
+                return $wanted;
+            }
+        }
+
+        return null;
+    }
+
+    private function same(LeadDraft $lead, int $core): bool
+    {
+        [$a, $b] = $lead->cores[$core - 1];
+        $wanted = $this->take(fn (array $w): bool => [$w[0], $w[1]] === [$a, $b] || [$w[1], $w[0]] === [$a, $b]);
+        if ($wanted !== null) {
+            $this->fill($lead, $core, $wanted);
+        }
+
+        return $wanted !== null;
+    }
+
+    /** From one wanted lead to another: it is cut, behind its fuse; a return at its end, so that the light keeps its length. */
+    private function between(LeadDraft $lead, int $core): bool
+    {
+        [$a, $b] = array_map(strval(...), $lead->cores[$core - 1]);
+        $has = fn (string $pin): \Closure => fn (array $w): bool => in_array($pin, [$w[0], $w[1]], true);
+        $first = array_filter($this->left, $has($a));
+        $second = array_filter($this->left, $has($b));
+        if ($first === [] || $second === []) {
+            return false;
+        }
+        $one = $this->take($has($a));
+        $two = $this->take($has($b));
+        if ($one === null || $two === null) {
+            return false;
+        }
+        $isReturn = isset($this->minus[$a]) || isset($this->minus[$b]);
+        $fromIsSource = $isReturn ? isset($this->minus[$a]) : ! $this->isTarget($a);
+        [$source, $far] = $fromIsSource ? [[$one, $a], [$two, $b]] : [[$two, $b], [$one, $a]];
+        $other = fn (array $w, string $pin): string => $w[0] === $pin ? $w[1] : $w[0];
+        $length = (float) $lead->lengthM;
+        $fuses = array_map(
+            fn (Fields $t): float => $t->number('at_m'),
+            array_filter($lead->things($core), fn (Fields $t): bool => $t->isA('fuse')),
+        );
+        $at = match (true) {
+            $isReturn => $fromIsSource ? $length : 0.0,
+            $fuses === [] => $fromIsSource ? 0.0 : $length,
+            default => $fromIsSource ? max($fuses) : min($fuses),
+        };
+        [$near, $rest] = $this->leads->cut($lead, $core, $at, $fromIsSource, $other(...$source), $other(...$far));
+        $this->fill($near, 1, $source[0]);
+        $this->fill($rest, 1, $far[0]);
+
+        return true;
+    }
+
+    private function isTarget(string $pin): bool
+    {
+        return ($this->draft->index->sections[explode('.', $pin)[0]] ?? '') === 'lights';
+    }
+
+    /** @param  bool  $atLight  by the end that is the light's */
+    private function oneEnd(LeadDraft $lead, int $core, bool $atLight): bool
+    {
+        foreach ($lead->cores[$core - 1] as $end => $pin) {
+            if ($pin === null || ($atLight && ! $this->isTarget($pin))) {
+                continue;
+            }
+            $wanted = $this->take(fn (array $w): bool => in_array($pin, [$w[0], $w[1]], true));
+            if ($wanted !== null) {
+                $own = $this->leads->alone($lead, $core);
+                DraftLeads::moveEnd($own, 1, 1 - $end, $wanted[0] === $pin ? $wanted[1] : $wanted[0]);
+                $this->fill($own, 1, $wanted);
+
+                return true;
+            }
+        }
+
+        return false;
+    }
+
+    /**
+     * Things in line as wanted: what lacks is set at the source end, diodes and resistors of the old way go.
+     *
+     * @param  array{string, string, list<string>, string}  $wanted
+     */
+    private function fill(LeadDraft $lead, int $core, array $wanted): void
+    {
+        $fromIsSource = $lead->cores[$core - 1][0] === $wanted[0];
+        $want = array_count_values(array_map(fn (string $k): string => explode(' ', $k)[0], $wanted[2]));
+        foreach ($lead->inline as $n => $thing) {
+            $f = new Fields($thing);
+            $kind = $f->text('kind');
+            if ($kind === 'plug' || $f->integer('core', 1) !== $core) {
+                continue;
+            }
+            if (($want[$kind] ?? 0) > 0) {
+                $want[$kind]--;
+                $lead->inline[$n] = $kind === 'diode' ? [...$thing, 'points' => $fromIsSource ? 'to' : 'from'] : $thing;
+            } elseif ($kind !== 'fuse' && ($this->strips === null || isset($this->strips[$f->text('id')]))) {
+                unset($lead->inline[$n]);
+                $this->dropped[$f->text('id')] = true;
+            }
+        }
+        $lead->inline = array_values($lead->inline);
+        foreach ($wanted[2] as $kind) {
+            $what = explode(' ', $kind)[0];
+            if (($want[$what] ?? 0) > 0) {
+                $want[$what]--;
+                $this->set($lead, $core, $kind, $fromIsSource);
+            }
+        }
+    }
+
+    /** A fuse at the source end, anything else behind the last fuse. */
+    private function set(LeadDraft $lead, int $core, string $kind, bool $fromIsSource): void
+    {
+        $end = $fromIsSource ? 0.0 : (float) $lead->lengthM;
+        $fuses = $kind === 'fuse'
+            ? []
+            : array_map(
+                fn (Fields $t): float => $t->number('at_m'),
+                array_filter($lead->things($core), fn (Fields $t): bool => $t->isA('fuse')),
+            );
+        $at = $fuses === [] ? $end : ($fromIsSource ? max($fuses) : min($fuses));
+        $thing = [...InLineThing::made($this->draft, $kind, $at, $fromIsSource), 'core' => $core];
+        $before = array_filter(
+            $lead->inline,
+            fn (array $t): bool => (new Fields($t))->number('at_m') < $at ||
+                ((new Fields($t))->number('at_m') === $at && $fromIsSource && $kind !== 'fuse'),
+        );
+        array_splice($lead->inline, count($before), 0, [$thing]);
+    }
+
+    private function drop(LeadDraft $lead, int $core): void
+    {
+        $own = $this->leads->alone($lead, $this->place($lead, $core));
+        $this->dropped[$own->id] = true;
+        foreach ($own->inline as $thing) {
+            $this->dropped[(new Fields($thing))->text('id')] = true;
+        }
+        $this->leads->drop($own);
+    }
+}
