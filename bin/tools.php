@@ -3,7 +3,7 @@
 declare(strict_types=1);
 
 /*
- * The headless tools of bin/glow: size series|strip|wire, report, story, schema. No framework is loaded; classes come straight from core/.
+ * The headless tools of bin/glow: size series|strip|wire, report, story, compose, edit, offers, schema. No framework is loaded; classes come straight from core/.
  * One JSON document on standard output; errors as one sentence on standard error. Exit 0 done, 1 a finding of severity danger, 2 bad input.
  */
 
@@ -12,12 +12,14 @@ use BenchGlow\Build\Document;
 use BenchGlow\Check\Finding;
 use BenchGlow\Check\Review;
 use BenchGlow\Check\Severity;
+use BenchGlow\Command\Composing;
 use BenchGlow\Command\Export;
 use BenchGlow\Command\Report;
 use BenchGlow\Command\SizeSeries;
 use BenchGlow\Command\SizeStrip;
 use BenchGlow\Command\SizeWire;
 use BenchGlow\Command\Stories;
+use BenchGlow\Edit\Edits;
 use BenchGlow\Format\BadBuild;
 use BenchGlow\Format\FormatOne;
 use BenchGlow\Format\JsonSchema;
@@ -164,6 +166,81 @@ function written(Analysis $analysis, array $options): array
     return ['path' => $path, 'bytes' => strlen($text), 'what' => $what];
 }
 
+/**
+ * Writes a build, whole or not at all.
+ *
+ * @return array{path: string, bytes: int, what: string}
+ */
+function built(string $path, Document $document): array
+{
+    $there = is_dir(dirname($path)) && (! file_exists($path) || is_writable($path));
+    if (! $there || file_put_contents($path.'.part', $document->json) === false || ! rename($path.'.part', $path)) {
+        throw new Misused("{$path} can't be written.");
+    }
+
+    return ['path' => $path, 'bytes' => strlen($document->json), 'what' => 'the build'];
+}
+
+/** @param  array<string, string>  $options */
+function number(array $options, string $name, int $default, int $most): int
+{
+    $value = $options[$name] ?? (string) $default;
+    if (preg_match('/^[1-9]\d{0,3}$/', $value) !== 1 || (int) $value > $most) {
+        throw new Misused("--{$name} takes a whole number from 1 to {$most}, not '{$value}'.");
+    }
+
+    return (int) $value;
+}
+
+/** @param  list<string>  $args */
+function compose(array $args): int
+{
+    [$words, $options] = words($args, ['circuit', 'when', 'most', 'take', 'out']);
+    $document = Document::fromJson(source($words[0] ?? null));
+    $circuit = $options['circuit'] ?? throw new Misused('--circuit names the circuit.');
+    $most = number($options, 'most', 6, 6);
+    $take = isset($options['take']) ? number($options, 'take', 1, $most) : null;
+    if (($take === null) !== ! isset($options['out'])) {
+        throw new Misused('--take N goes with --out FILE.');
+    }
+    $composed = Composing::compose($document, $circuit, $options['when'] ?? null, $most);
+    $written = $take === null ? [] : ['written' => built($options['out'], Composing::take($document, $composed, $take))];
+    answer([...$written, ...$composed]);
+
+    return $composed['cards'] === [] ? 1 : 0;
+}
+
+/** @param  list<string>  $args */
+function edit(array $args): int
+{
+    [$words, $options] = words($args, ['out']);
+    if (count($words) !== 2) {
+        throw new Misused('glow edit takes a build and an edit, a file or - for standard input.');
+    }
+    $out = $options['out'] ?? throw new Misused('--out names the file the build is written to.');
+    $json = json_decode(source($words[1]), true);
+    $edit = Edits::read(is_array($json) ? $json : throw new Misused('The edit is not JSON, or no object.'));
+    [$after, $says] = Composing::edit(Document::fromJson(source($words[0])), $edit);
+    answer(['written' => built($out, $after), 'says' => $says]);
+
+    return 0;
+}
+
+/** @param  list<string>  $args */
+function offers(array $args): int
+{
+    [$words, $options] = words($args, ['lead', 'core', 'at']);
+    $lead = $options['lead'] ?? throw new Misused('--lead names the wire.');
+    $at = $options['at'] ?? null;
+    if ($at !== null && ! is_numeric($at)) {
+        throw new Misused("--at takes metres from the lead's first end, not '{$at}'.");
+    }
+    $document = Document::fromJson(source($words[0] ?? null));
+    answer(Composing::offers($document, $lead, number($options, 'core', 1, 64), $at === null ? null : (float) $at));
+
+    return 0;
+}
+
 /** @param  list<string>  $args */
 function run(array $args): int
 {
@@ -196,6 +273,13 @@ function run(array $args): int
         );
 
         return 0;
+    }
+    if (in_array($tool, ['compose', 'edit', 'offers'], true)) {
+        return match ($tool) {
+            'compose' => compose($args),
+            'edit' => edit($args),
+            default => offers($args),
+        };
     }
     if ($tool === 'story') {
         [$words, $options] = words($args, ['story', 'out', 'mark']);

@@ -35,6 +35,8 @@ final class Edits
         'swap_ends' => SwapEnds::class,
         'replace_part' => ReplacePart::class,
         'add_source' => AddSource::class,
+        'choose_section' => ChooseSection::class,
+        'compose' => Compose::class,
         'set_wire' => SetWire::class,
         'accept' => Accept::class,
         'unaccept' => Unaccept::class,

@@ -29,22 +29,22 @@ final class OwnThings
 
     private readonly Build $build;
 
+    /** @param  list<string>  $kinds  of the sections that are replaced; [] for all */
     public function __construct(
         private readonly Draft $draft,
         private readonly Setting $setting,
         Sections $sections,
-        private readonly string $kind,
+        private readonly array $kinds,
     ) {
         $this->build = $setting->build;
         $this->stays = array_fill_keys($setting->glow(), true);
         foreach ($this->build->lightsOf($setting->circuit) as $light) {
             $this->stays[$light->id] = true;
         }
-        if ($kind !== Section::WHOLE) {
+        if ($kinds !== []) {
             $this->strips = [];
             foreach ($sections->all as $section) {
-                $isReplaced = $section->kind === $kind || ($kind === Section::SWITCHING && $section->kind === Section::SOURCE);
-                if ($isReplaced) {
+                if (in_array($section->kind, $kinds, true)) {
                     $this->strips += array_fill_keys($section->things, true);
                 } else {
                     $this->stays += array_fill_keys($section->devices, true);
@@ -52,7 +52,11 @@ final class OwnThings
             }
         }
         foreach ($this->build->devices as $id => $device) {
-            if ($device->circuit() === $setting->circuit && $device->isPlaced() && ! isset($this->stays[$id])) {
+            // Of a source only a tap is a thing; joints are where it goes.
+            $stays = isset($this->stays[$id]) || ($kinds === [Section::SOURCE] && $device->kind() !== 'fuse_tap');
+            if ($stays) {
+                $this->stays[$id] = true;
+            } elseif ($device->circuit() === $setting->circuit && $device->isPlaced()) {
                 $this->replaced[$id] = $device;
             }
         }
@@ -62,7 +66,7 @@ final class OwnThings
     /** What stands on no way to a light belongs to what it hangs on. */
     private function hangOn(Sections $sections): void
     {
-        if ($this->kind === Section::WHOLE) {
+        if ($this->kinds === []) {
             return;
         }
         $onWay = [];
@@ -73,8 +77,8 @@ final class OwnThings
             $beside = $this->beside($id);
             $kept = array_intersect_key($beside, $this->stays);
             $other = array_intersect_key($beside, $this->replaced);
-            $isControl = $this->kind === Section::CONTROL;
-            if (($kept !== [] && $other === []) || ($isControl && $other === [])) {
+            $switches = in_array(Section::SWITCHING, $this->kinds, true);
+            if (! $switches || ($other === [] && $kept !== [])) {
                 $this->stays[$id] = true;
                 unset($this->replaced[$id]);
             }
@@ -130,11 +134,12 @@ final class OwnThings
      *
      * @param  array{kind: string, part: string, at: array<string, mixed>, more: array<string, mixed>}  $meant
      * @param  array<string, string>  $taken
+     * @param  bool  $fresh  a switch only where it is the very part
      */
-    public function again(string $role, array $meant, array $taken): ?string
+    public function again(array $meant, array $taken, bool $fresh): ?string
     {
         foreach ($this->replaced as $id => $device) {
-            if (! in_array($id, $taken, true) && $device->kind() === $meant['kind'] && self::same($device, $meant)) {
+            if (! in_array($id, $taken, true) && $device->kind() === $meant['kind'] && self::same($device, $meant, $fresh)) {
                 return $id;
             }
         }
@@ -143,7 +148,7 @@ final class OwnThings
     }
 
     /** @param  array{kind: string, part: string, at: array<string, mixed>, more: array<string, mixed>}  $meant */
-    private static function same(Device $device, array $meant): bool
+    private static function same(Device $device, array $meant, bool $fresh): bool
     {
         if ($device->kind() === 'joint') {
             return true;
@@ -158,7 +163,7 @@ final class OwnThings
             // A finer choice of switch stays, if it makes one contact as the new one does.
             $alike = count($device->part->contacts) === 1 && count($device->part->pins) === count($part->texts('pins'));
 
-            return $alike && ($input === null ? $moved === [] : $moved === [$input]);
+            return $alike && (! $fresh || $device->part->catalogue === $meant['part']) && ($input === null ? $moved === [] : $moved === [$input]);
         }
 
         return $device->part->pins === $part->texts('pins');

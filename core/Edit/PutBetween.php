@@ -47,7 +47,8 @@ final class PutBetween
                 throw BadBuild::at("/bind/{$pin}", "the part has no pin of its own `{$pin}`".($own === '' ? '.' : "; it has {$own}."));
             }
         }
-        $back = $this->ports->back === [] ? [] : $this->returnsBehind($place);
+        // Before the cut: a return may lie in the same cable, and its cores move up when one leaves it.
+        $this->carry($this->ports->back === [] ? [] : $this->returnsBehind($place));
         $this->leads->cut(
             $place->lead,
             $place->core,
@@ -56,7 +57,6 @@ final class PutBetween
             "{$this->id}.{$pair[0]}",
             "{$this->id}.{$pair[1]}",
         );
-        $this->carry($back);
         $this->draft->data['devices'] = [...$this->draft->list(['devices']), $this->device($at, $bind)];
         foreach ($this->ports->own as $pin => $need) {
             $this->bind((string) $pin, $need, $bind->data[$pin] ?? null, $pair[0]);

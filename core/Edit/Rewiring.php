@@ -8,15 +8,17 @@ use BenchGlow\Format\Fields;
 use BenchGlow\Ways\Setting;
 
 /**
+ * @phpstan-type Wanted array{string, string, list<string>, string}
+ *
  * Lays the leads a plan wants with those that are there: one that joins the same pins stays, one that has one end in common is
  * re-ended, one that joins source and light is cut. What a lead has, its length, plugs, fuse, name, route, stays with it.
  */
 final class Rewiring
 {
-    /** @var list<array{LeadDraft, int}> cores that may be used again */
+    /** @var array<int, array{LeadDraft, int}> cores that may be used again */
     private array $free = [];
 
-    /** @var list<array{string, string, list<string>, string}> */
+    /** @var list<Wanted> */
     private array $left = [];
 
     /** @var array<string, true> */
@@ -64,8 +66,8 @@ final class Rewiring
     }
 
     /**
-     * @param  list<array{string, string, list<string>, string}>  $wanted  pins, things in line, name
-     * @return list<array{string, string, list<string>, string}> those for which nothing was there
+     * @param  list<Wanted>  $wanted  pins, things in line, name
+     * @return list<Wanted> those for which nothing was there
      */
     public function lay(array $wanted): array
     {
@@ -105,11 +107,16 @@ final class Rewiring
         return min($core, count($lead->cores));
     }
 
-    /** The wanted lead with these pins, taken off the list. @return array{string, string, list<string>, string}|null */
+    /**
+     * The first wanted lead that fits, taken off the list.
+     *
+     * @param  callable(Wanted): bool  $fits
+     * @return Wanted|null
+     */
     private function take(callable $fits): ?array
     {
         foreach ($this->left as $n => $wanted) {
-            if ($fits($wanted) === true) {
+            if ($fits($wanted)) {
                 array_splice($this->left, $n, 1);
 
                 return $wanted;
@@ -134,7 +141,7 @@ final class Rewiring
     private function between(LeadDraft $lead, int $core): bool
     {
         [$a, $b] = array_map(strval(...), $lead->cores[$core - 1]);
-        $has = fn (string $pin): \Closure => fn (array $w): bool => in_array($pin, [$w[0], $w[1]], true);
+        $has = fn (string $pin): \Closure => /** @param  Wanted  $w */ fn (array $w): bool => in_array($pin, [$w[0], $w[1]], true);
         $first = array_filter($this->left, $has($a));
         $second = array_filter($this->left, $has($b));
         if ($first === [] || $second === []) {
@@ -148,7 +155,6 @@ final class Rewiring
         $isReturn = isset($this->minus[$a]) || isset($this->minus[$b]);
         $fromIsSource = $isReturn ? isset($this->minus[$a]) : ! $this->isTarget($a);
         [$source, $far] = $fromIsSource ? [[$one, $a], [$two, $b]] : [[$two, $b], [$one, $a]];
-        $other = fn (array $w, string $pin): string => $w[0] === $pin ? $w[1] : $w[0];
         $length = (float) $lead->lengthM;
         $fuses = array_map(
             fn (Fields $t): float => $t->number('at_m'),
@@ -159,11 +165,17 @@ final class Rewiring
             $fuses === [] => $fromIsSource ? 0.0 : $length,
             default => $fromIsSource ? max($fuses) : min($fuses),
         };
-        [$near, $rest] = $this->leads->cut($lead, $core, $at, $fromIsSource, $other(...$source), $other(...$far));
+        [$near, $rest] = $this->leads->cut($lead, $core, $at, $fromIsSource, self::other(...$source), self::other(...$far));
         $this->fill($near, 1, $source[0]);
         $this->fill($rest, 1, $far[0]);
 
         return true;
+    }
+
+    /** @param  Wanted  $wanted */
+    private static function other(array $wanted, string $pin): string
+    {
+        return $wanted[0] === $pin ? $wanted[1] : $wanted[0];
     }
 
     private function isTarget(string $pin): bool
@@ -181,7 +193,7 @@ final class Rewiring
             $wanted = $this->take(fn (array $w): bool => in_array($pin, [$w[0], $w[1]], true));
             if ($wanted !== null) {
                 $own = $this->leads->alone($lead, $core);
-                DraftLeads::moveEnd($own, 1, 1 - $end, $wanted[0] === $pin ? $wanted[1] : $wanted[0]);
+                DraftLeads::moveEnd($own, 1, 1 - $end, self::other($wanted, $pin));
                 $this->fill($own, 1, $wanted);
 
                 return true;
@@ -194,27 +206,31 @@ final class Rewiring
     /**
      * Things in line as wanted: what lacks is set at the source end, diodes and resistors of the old way go.
      *
-     * @param  array{string, string, list<string>, string}  $wanted
+     * @param  Wanted  $wanted
      */
     private function fill(LeadDraft $lead, int $core, array $wanted): void
     {
         $fromIsSource = $lead->cores[$core - 1][0] === $wanted[0];
         $want = array_count_values(array_map(fn (string $k): string => explode(' ', $k)[0], $wanted[2]));
-        foreach ($lead->inline as $n => $thing) {
+        $inline = [];
+        foreach ($lead->inline as $thing) {
             $f = new Fields($thing);
             $kind = $f->text('kind');
             if ($kind === 'plug' || $f->integer('core', 1) !== $core) {
+                $inline[] = $thing;
+
                 continue;
             }
             if (($want[$kind] ?? 0) > 0) {
                 $want[$kind]--;
-                $lead->inline[$n] = $kind === 'diode' ? [...$thing, 'points' => $fromIsSource ? 'to' : 'from'] : $thing;
+                $inline[] = $kind === 'diode' ? [...$thing, 'points' => $fromIsSource ? 'to' : 'from'] : $thing;
             } elseif ($kind !== 'fuse' && ($this->strips === null || isset($this->strips[$f->text('id')]))) {
-                unset($lead->inline[$n]);
                 $this->dropped[$f->text('id')] = true;
+            } else {
+                $inline[] = $thing;
             }
         }
-        $lead->inline = array_values($lead->inline);
+        $lead->inline = $inline;
         foreach ($wanted[2] as $kind) {
             $what = explode(' ', $kind)[0];
             if (($want[$what] ?? 0) > 0) {
@@ -241,7 +257,7 @@ final class Rewiring
             fn (array $t): bool => (new Fields($t))->number('at_m') < $at ||
                 ((new Fields($t))->number('at_m') === $at && $fromIsSource && $kind !== 'fuse'),
         );
-        array_splice($lead->inline, count($before), 0, [$thing]);
+        $lead->inline = [...array_slice($lead->inline, 0, count($before)), $thing, ...array_slice($lead->inline, count($before))];
     }
 
     private function drop(LeadDraft $lead, int $core): void

@@ -53,7 +53,8 @@ final readonly class UseWay implements Edit
         } catch (DoesNotSuit $e) {
             throw BadBuild::at('/way', $e->getMessage());
         }
-        WayWriter::write($draft, $setting, $plan, $sections, $kind, $this->say);
+        $kinds = $kind === Section::WHOLE ? [] : [Section::SOURCE, Section::SWITCHING];
+        WayWriter::write($draft, $setting, $plan, $sections, $kinds, $this->say);
     }
 
     public function says(Names $names): string

@@ -50,16 +50,18 @@ final class WayWriter
     }
 
     /**
-     * @param  string  $kind  the section it takes the place of; `Section::WHOLE` for all
+     * @param  list<string>  $kinds  the sections it takes the place of; [] for all
      * @param  bool  $say  whether the wants are written too, where something has been said already
+     * @param  bool  $begin  whether they are where nothing has been said
+     * @param  bool  $fresh  switches are the plan's own parts, not finer choices that are there
      */
-    public static function write(Draft $draft, Setting $setting, Plan $plan, Sections $sections, string $kind, bool $say): void
+    public static function write(Draft $draft, Setting $setting, Plan $plan, Sections $sections, array $kinds, bool $say, bool $begin = true, bool $fresh = false): void
     {
         $writer = new self($draft, $setting, $plan);
-        $own = new OwnThings($draft, $setting, $sections, $kind);
+        $own = new OwnThings($draft, $setting, $sections, $kinds);
         $own->refuseForeign();
         foreach ($plan->devices as $role => $device) {
-            $again = $own->again($role, $device, $writer->ids);
+            $again = $own->again($device, $writer->ids, $fresh);
             $writer->ids[$role] = $again ?? $draft->name("{$setting->circuit}_{$role}");
             $writer->kept += $again === null ? [] : [$again => true];
         }
@@ -74,7 +76,7 @@ final class WayWriter
         $gone += $rewiring->dropped();
         $leads->save();
         $draft->data = (new Sweep(array_diff_key($gone, array_flip($writer->ids))))->through($draft->data);
-        if ($say || $writer->unsaid()) {
+        if ($say || ($begin && $writer->unsaid())) {
             $writer->say($plan);
         }
     }
@@ -123,16 +125,26 @@ final class WayWriter
                 : $d,
             $devices,
         );
-        $this->draft->data['devices'] = $devices;
+        if ($devices !== [] || isset($this->draft->data['devices'])) {
+            $this->draft->data['devices'] = $devices;
+        }
     }
 
     /** @return list<array{string, string, list<string>, string}> the plan's leads between pins of the document */
     private function wanted(): array
     {
-        return array_map(
-            fn (array $l): array => [$this->pin($l[0]), $this->pin($l[1]), $l[2], $this->words($l)],
-            $this->plan->leads,
-        );
+        $wanted = [];
+        foreach ($this->plan->leads as [$from, $to, $inline, $label]) {
+            $fused = $this->setting->fused || $from !== $this->setting->plus;
+            $wanted[] = [
+                $this->pin($from),
+                $this->pin($to),
+                $fused ? $inline : array_values(array_diff($inline, ['fuse'])),
+                $this->words([$from, $to, $inline, $label]),
+            ];
+        }
+
+        return $wanted;
     }
 
     /** @param  list<string>  $inline */

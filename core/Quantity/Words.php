@@ -19,4 +19,16 @@ final class Words
     {
         return mb_strtoupper(mb_substr($label, 0, 1)).mb_substr($label, 1);
     }
+
+    /**
+     * "a, b and c".
+     *
+     * @param  list<string>  $words
+     */
+    public static function join(array $words, string $last): string
+    {
+        $end = array_pop($words);
+
+        return $words === [] ? (string) $end : implode(', ', $words)." {$last} {$end}";
+    }
 }

@@ -265,9 +265,7 @@ final readonly class Ideas
         $breaks = Facts::broken($this->document, $this->circuit, $holes, $others + $price);
         $wanted = $story->wantedS($this->circuit);
         $cost =
-            self::DARK * ($wanted > 0.0 ? $day->darkS / $wanted : 0.0) +
-            (self::WASTED * $day->wastedS) / $story->lasts +
-            ($day->flatS === null ? 0.0 : self::FLAT * (1.0 - $day->flatS / $story->lasts) + 1.0) +
+            $this->misses($day, $story) +
             self::PRICE * $price +
             self::HOLE * $holes +
             self::RULED_OUT * count($breaks);
@@ -287,6 +285,16 @@ final readonly class Ideas
             $breaks,
             $analysis,
         );
+    }
+
+    /** What a played day costs: light that is missing, light for nobody, a flat battery. */
+    public function misses(Day $day, Story $story): float
+    {
+        $wanted = $story->wantedS($this->circuit);
+
+        return self::DARK * ($wanted > 0.0 ? $day->darkS / $wanted : 0.0) +
+            (self::WASTED * $day->wastedS) / $story->lasts +
+            ($day->flatS === null ? 0.0 : self::FLAT * (1.0 - $day->flatS / $story->lasts) + 1.0);
     }
 
     /** What the other circuits' parts come to; asked only where the brief names a budget, which is the whole build's. */

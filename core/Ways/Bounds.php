@@ -33,11 +33,19 @@ final readonly class Bounds
             : (int) array_search($kind, $this->kinds, true);
 
         return [
-            Section::SOURCE => [$this->behind($source), null],
+            Section::SOURCE => [$this->behind($this->tap()), null],
             Section::SWITCHING => [$this->behind($switchingAt), $this->before($first(Section::SWITCHING) ?? $source + 1)],
             Section::CONTROL => [$this->behind($controlAt), $this->before($first(Section::CONTROL) ?? $controlAt + 1)],
             Section::RUNS => [$this->behind(count($this->kinds) - 1), $this->before(max($source, $switching, $control) + 1)],
         ];
+    }
+
+    /** The block of a fuse tap, which is a source; −1 where there is none. */
+    private function tap(): int
+    {
+        $first = $this->chain->blocks[0] ?? [];
+
+        return count($first) === 1 && $first[0]['lead'] === '' && $first[0]['kind'] === 'fuse' ? 0 : -1;
     }
 
     /** The place between a block and the one before it. */

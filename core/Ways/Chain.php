@@ -86,7 +86,7 @@ final readonly class Chain
             $blocks[$inside ?? max(0, $of)][] = $elements[$n];
         }
 
-        return new self(array_values($blocks), $cuts, $starts);
+        return new self($blocks, $cuts, $starts);
     }
 
     /**

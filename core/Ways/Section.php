@@ -35,15 +35,23 @@ final readonly class Section
 
     public function with(self $more): self
     {
-        $both = fn (array $a, array $b): array => array_values(array_unique([...$a, ...$b]));
-
         return new self(
             $this->kind,
-            $both($this->devices, $more->devices),
-            $both($this->leads, $more->leads),
-            $both($this->things, $more->things),
-            $both($this->pins, $more->pins),
+            self::both($this->devices, $more->devices),
+            self::both($this->leads, $more->leads),
+            self::both($this->things, $more->things),
+            self::both($this->pins, $more->pins),
         );
+    }
+
+    /**
+     * @param  list<string>  $a
+     * @param  list<string>  $b
+     * @return list<string>
+     */
+    private static function both(array $a, array $b): array
+    {
+        return array_values(array_unique([...$a, ...$b]));
     }
 
     public function called(string $kind): self

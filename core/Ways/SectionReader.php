@@ -44,9 +44,10 @@ final class SectionReader
                 $all = $all === null ? $section->called(Section::WHOLE) : $all->with($section);
             }
 
-            return Sections::found($all === null ? [] : [$all], $this->why, false, [], []);
+            return Sections::found($all === null ? [] : [$all], $this->why, false, $this->source($feed), [], []);
         }
         $kinds = [Section::SOURCE, Section::SWITCHING, Section::CONTROL, Section::RUNS];
+        /** @var array<string, Section> $sorted */
         $sorted = [];
         foreach ($first ? [$kinds[0], $kinds[2], $kinds[1], $kinds[3]] : $kinds as $kind) {
             if (isset($sections[$kind])) {
@@ -55,7 +56,23 @@ final class SectionReader
         }
         $bounds = fn (Chain $chain): array => (new Bounds($this->build, $this->harness, $chain, $this->kinds($chain)))->all();
 
-        return Sections::found($sorted, '', $first, $bounds($feed), $bounds($back));
+        return Sections::found($sorted, '', $first, $this->source($feed), $bounds($feed), $bounds($back));
+    }
+
+    /** The one pin the chain begins at, as a wire can hang on it. */
+    private function source(Chain $chain): ?string
+    {
+        $pins = [];
+        foreach ($chain->blocks[0] ?? [] as $e) {
+            foreach ([[$e['a'], $e['b']], [$e['b'], $e['a']]] as [$pin, $other]) {
+                if (isset($chain->starts[$pin])) {
+                    // A tap sits in its way; wires hang on the tap.
+                    $pins[$e['lead'] === '' ? $other : $pin] = true;
+                }
+            }
+        }
+
+        return count($pins) === 1 ? (string) array_key_first($pins) : null;
     }
 
     /** @return list<string> the section each block belongs to */

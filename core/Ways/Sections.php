@@ -23,6 +23,7 @@ final readonly class Sections
      * @param  list<Section>  $all  in the order current meets them, each kind once; a whole alone
      * @param  string  $why  why the circuit can't be told apart; '' where it can
      * @param  bool  $controlFirst  the control lies nearer to the source than the switching
+     * @param  string|null  $source  the one pin it is fed from; null: several, or none
      * @param  array<string, array{list<string>, string|null}>  $feed  kind => pins it feeds, and the pin it is fed from; see `Bounds`
      * @param  array<string, array{list<string>, string|null}>  $back  the same of the way home
      */
@@ -30,6 +31,7 @@ final readonly class Sections
         public array $all,
         public string $why,
         public bool $controlFirst,
+        public ?string $source,
         private array $feed,
         private array $back,
     ) {
@@ -45,29 +47,32 @@ final readonly class Sections
         $harness = Harness::of($build);
         $bodies = Bodies::of($build);
         $elements = self::elements($build, $harness, $bodies);
-        [$plus, $minus] = self::poles($build, $bodies);
-        $pins = fn (string $side): array => array_fill_keys(
-            array_map($harness->pin(...), array_merge([], ...array_column($setting->lights, $side))),
-            true,
-        );
-        $feeds = array_intersect_key(
-            $pins('plus') + $pins('functions'),
-            self::wired($harness, $setting),
-        );
-        $feed = Chain::of($elements, $plus, $feeds, $minus);
-        $back = Chain::of($elements, $minus, $pins('minus'), $plus);
+        [$plus, $minus] = self::poles($build);
+        $feeds = $homes = [];
+        foreach ($setting->lights as $light) {
+            $feeds += array_fill_keys(array_map($harness->pin(...), [...$light['plus'], ...$light['functions']]), true);
+            $homes += array_fill_keys(array_map($harness->pin(...), $light['minus']), true);
+        }
+        $feed = Chain::of($elements, $plus, array_intersect_key($feeds, self::wired($harness, $setting)), $minus);
+        $back = Chain::of($elements, $minus, $homes, $plus);
 
         return (new SectionReader($build, $harness))->read($feed, $back);
     }
 
     /**
-     * @param  array<string, Section>  $sections
+     * @param  array<array-key, Section>  $sections
      * @param  array<string, array{list<string>, string|null}>  $feed
      * @param  array<string, array{list<string>, string|null}>  $back
      */
-    public static function found(array $sections, string $why, bool $controlFirst, array $feed, array $back): self
-    {
-        return new self(array_values($sections), $why, $controlFirst, $feed, $back);
+    public static function found(
+        array $sections,
+        string $why,
+        bool $controlFirst,
+        ?string $source,
+        array $feed,
+        array $back,
+    ): self {
+        return new self(array_values($sections), $why, $controlFirst, $source, $feed, $back);
     }
 
     public function isClear(): bool
@@ -122,7 +127,7 @@ final readonly class Sections
     }
 
     /** @return array{array<string, true>, array<string, true>} pins that are a source, pins that are home */
-    private static function poles(Build $build, Bodies $bodies): array
+    private static function poles(Build $build): array
     {
         $plus = $minus = [];
         foreach (array_keys($build->supplies) as $id) {

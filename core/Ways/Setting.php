@@ -56,21 +56,45 @@ final readonly class Setting
         return new self($build, $circuit, $fedBy, "{$fedBy}.plus", true, $home, $lights);
     }
 
-    /** The same as one section of the circuit sees it: fed from what stands before it, feeding what comes next. */
-    public function section(Sections $sections, string $kind): self
+    /**
+     * The same as one section of the circuit sees it: fed from what stands before it, feeding what comes next.
+     *
+     * @param  bool  $keepsSource  fed from the source it has; else the section brings its own
+     */
+    public function section(Sections $sections, string $kind, bool $keepsSource = false): self
     {
-        [$feeds, $homes] = [$sections->behind($kind), $sections->homeOf($kind)];
-        $from = $kind === Section::SWITCHING ? null : $sections->fedFrom($kind);
+        $source = $keepsSource ? $sections->source : null;
+        $from = $keepsSource ? $sections->fedFrom($kind) : null;
+        $home = $keepsSource ? $sections->homeTo($kind) : null;
+
+        return new self(
+            $this->build,
+            $this->circuit,
+            $this->supply,
+            $from ?? ($source ?? $this->plus),
+            $from === null && ! str_ends_with((string) $source, '.out'),
+            $home ?? $this->home,
+            $kind === Section::RUNS ? $this->lights : $this->seen($sections->behind($kind), $sections->homeOf($kind)),
+        );
+    }
+
+    /**
+     * What a section feeds: the lights themselves, or the pins of what stands before them.
+     *
+     * @param  list<string>  $feeds
+     * @param  list<string>  $homes
+     * @return list<array{light: Light, plus: list<string>, minus: list<string>, functions: list<string>}>
+     */
+    private function seen(array $feeds, array $homes): array
+    {
         $whole = array_merge([], ...array_column($this->lights, 'plus'));
         sort($whole);
         $same = $feeds;
         sort($same);
-        $lights = $whole === $same || $this->lights === []
+
+        return $whole === $same || $this->lights === []
             ? $this->lights
             : [['light' => $this->lights[0]['light'], 'plus' => $feeds, 'minus' => $homes, 'functions' => $feeds]];
-        $home = $kind === Section::SWITCHING ? null : $sections->homeTo($kind);
-
-        return new self($this->build, $this->circuit, $this->supply, $from ?? $this->plus, $from === null, $home ?? $this->home, $lights);
     }
 
     /**

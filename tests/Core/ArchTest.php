@@ -41,6 +41,7 @@ const ROOMS = [
     'Options',
     'Story',
     'Check',
+    'Compose',
     'Drawing',
     'Command',
     'Trial',

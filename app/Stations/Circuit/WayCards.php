@@ -9,6 +9,7 @@ use App\Store\Keeper;
 use BenchGlow\Analysis\Analysis;
 use BenchGlow\Build\Device\Device;
 use BenchGlow\Build\Facts;
+use BenchGlow\Compose\Proof;
 use BenchGlow\Drawing\CardDrawing;
 use BenchGlow\Edit\Batch;
 use BenchGlow\Edit\Edit;
@@ -96,7 +97,7 @@ final readonly class WayCards
             $now
                 ? ''
                 : ($price >= 0 ? '+' : '−').Shown::figure(abs($price)).' '.$tried->build->settings->currency,
-            $this->live($tried, $circuit),
+            Proof::live($tried, $circuit),
             Facts::broken(
                 $this->frame->document,
                 $circuit,
@@ -104,36 +105,5 @@ final readonly class WayCards
                 PartsList::price($this->frame->analysis) + $price,
             ),
         );
-    }
-
-    /** What stays at voltage while the light is dark, at rest. */
-    private function live(Analysis $analysis, string $circuit): string
-    {
-        foreach ($analysis->scenes() as $scene) {
-            $lights = $analysis->build->lightsOf($circuit);
-            $lit = array_filter(
-                $lights,
-                fn ($l): bool => array_filter(
-                    $scene->lit->lights[$l->id] ?? [],
-                    fn ($e): bool => $e->greatest() > $analysis->build->settings->darkTo,
-                ) !== [],
-            );
-            if ($scene->supply !== 'nominal' || $lit !== [] || ! $scene->solved()) {
-                continue;
-            }
-            foreach ($lights as $light) {
-                foreach ($analysis->harness->wiredPins($light->id) as $pin) {
-                    foreach ($analysis->build->supplies as $supply) {
-                        if ((float) $scene->lit->between($pin, "{$supply->id}.minus") > 1.0) {
-                            return 'the lamp stays at voltage';
-                        }
-                    }
-                }
-            }
-
-            return 'nothing is live at the lamp';
-        }
-
-        return 'it is never off by itself';
     }
 }

@@ -38,6 +38,11 @@ class ColourController extends Way
             if ($strip['light']->kind !== 'strip' || count($strip['light']->emitters()) < 2) {
                 throw new DoesNotSuit('it drives colour strips; this circuit has another light.');
             }
+            foreach ([...$strip['plus'], ...$strip['minus']] as $pin) {
+                if (explode('.', $pin)[0] !== $strip['light']->id) {
+                    throw new DoesNotSuit('the runs of its colours meet in joints; choose for the whole circuit.');
+                }
+            }
         }
         if ($this->isAmplified()) {
             $p->needLights(2, 'the amplifier drives a second run; this circuit has one.');

@@ -1,0 +1,18 @@
+<?php
+
+declare(strict_types=1);
+
+namespace BenchGlow\Compose;
+
+use RuntimeException;
+
+/** A wish over more than is gone through. */
+final class TooMuch extends RuntimeException
+{
+    public function __construct(int $inputs, int $states)
+    {
+        parent::__construct(
+            "it goes by {$inputs} things in {$states} positions together; ".Truth::MOST.' are gone through. Say it as two circuits.',
+        );
+    }
+}
