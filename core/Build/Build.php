@@ -48,10 +48,15 @@ final readonly class Build
     {
         $f = $document->fields();
         $host = $f->object('host');
-        $byId = function (string $section, ?Fields $in = null) use ($f): array {
+        $index = Index::of($document);
+        $names = Names::in($index);
+        $byId = function (string $section, ?Fields $in = null) use ($f, $names): array {
             $all = [];
             foreach (($in ?? $f)->objects($section) as $item) {
-                $all[$item->text('id')] = $item;
+                $id = $item->text('id');
+                // What has no name of its own is called by what it joins or follows.
+                $bare = $section !== 'parts' && $section !== 'circuits' && $item->text('label') === '';
+                $all[$id] = $bare ? new Fields([...$item->data, 'label' => $names->name($id), 'unnamed' => true]) : $item;
             }
 
             return $all;
@@ -61,7 +66,7 @@ final readonly class Build
 
         return new self(
             $document,
-            Index::of($document),
+            $index,
             Settings::of($f->object('settings')),
             array_map(Supply::of(...), $byId('supplies')),
             array_map(Circuit::of(...), $byId('circuits')),
@@ -99,10 +104,10 @@ final readonly class Build
         return $this->parts[(string) $id] ?? Part::none();
     }
 
-    /** What a thing is called; its id where it has no name. */
+    /** What a thing is called; what is not there, by its id. */
     public function label(string $id): string
     {
-        return $this->index->item($id)->text('label', $id);
+        return $this->index->has($id) ? Names::in($this->index)->name($id) : $id;
     }
 
     /** @return list<Light> */

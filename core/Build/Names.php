@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace BenchGlow\Build;
 
+use BenchGlow\Format\Fields;
 use BenchGlow\Quantity\Words;
 
 /** What the things of a build are called, before a change and, for what only came by it, after. */
@@ -36,15 +37,83 @@ final readonly class Names
         }
         $index = $this->before->has($id) ? $this->before : $this->after;
         $item = $index->item($id);
+
+        return $item->text('label') !== '' ? $item->text('label') : self::derived($index, $id, $item);
+    }
+
+    /** What a thing without a name of its own is called: by what it joins, follows or belongs to; never by its id. */
+    private static function derived(Index $index, string $id, Fields $item): string
+    {
+        $section = $index->sections[$id] ?? '';
         $kind = ucfirst(str_replace('_', ' ', $item->text('kind')));
         $circuit = $item->text('circuit');
+        $of = $index->has($circuit) ? ' of '.Words::within($index->item($circuit)->text('label', self::words($circuit))) : '';
 
         return match (true) {
-            $item->text('label') !== '' => $item->text('label'),
-            ($index->sections[$id] ?? '') === 'leads.inline' => "{$kind} {$id}",
-            $kind !== '' && $index->has($circuit) => "{$kind} of ".Words::within($this->name($circuit)),
-            default => $id,
+            $section === 'leads' => self::lead($index, $item),
+            $section === 'leads.inline' => "{$kind} {$id}",
+            $section === 'circuits.wants' => 'Wish'.$of,
+            $section === 'devices' => self::alike($index, $id, self::device($index, $item, $kind, $of), $circuit),
+            default => self::words($id),
         };
+    }
+
+    /** "fore_door" → "Fore door". */
+    private static function words(string $id): string
+    {
+        return ucfirst(trim((string) preg_replace('/_+/', ' ', $id)));
+    }
+
+    /** By its two ends: "Step relay 87 to tread +". */
+    private static function lead(Index $index, Fields $lead): string
+    {
+        $names = self::in($index);
+        $core = $lead->items('cores')[0] ?? [];
+        $ends = array_map(
+            fn (mixed $pin): string => is_string($pin) ? $names->pin($pin) : 'a spare end',
+            is_array($core) ? $core : [],
+        );
+        $more = count($lead->items('cores'));
+
+        return ($ends[0] ?? 'Lead').' to '.Words::within($ends[1] ?? '').($more > 1 ? ", {$more} cores" : '');
+    }
+
+    /** @param  string  $of  " of galley shelf" */
+    private static function device(Index $index, Fields $device, string $kind, string $of): string
+    {
+        $part = $index->item($device->text('part'));
+        $inputs = [];
+        foreach (array_keys($device->object('at')->data) as $position) {
+            $inputs = [...$inputs, ...(new When($device->object('at')->object((string) $position)->data))->inputs()];
+        }
+        $input = $inputs[0] ?? '';
+        $moved = $input === '' ? '' : Words::within($index->item($input)->text('label', self::words($input)));
+
+        return match (true) {
+            $device->isA('switch') && $index->item($input)->isA('hand') => ucfirst($moved).(preg_match('/(switch|rocker|button)$/i', $moved) === 1 ? '' : ' switch'),
+            $device->isA('switch') && $moved !== '' => "Switch at {$moved}",
+            $device->isA('controller') && $part->text('style') !== '' => ucfirst(str_replace('_', ' ', $part->text('style'))).$of,
+            default => $kind.$of,
+        };
+    }
+
+    /** Two that would be called alike are told apart by their order. */
+    private static function alike(Index $index, string $id, string $name, string $circuit): string
+    {
+        $before = 0;
+        $of = $index->has($circuit) ? ' of '.Words::within($index->item($circuit)->text('label', self::words($circuit))) : '';
+        foreach ($index->sections as $other => $section) {
+            if ($other === $id) {
+                break;
+            }
+            $item = $index->item($other);
+            if ($section === 'devices' && $item->text('label') === '' && $item->text('circuit') === $circuit && $item->isA($index->item($id)->text('kind'))) {
+                $kind = ucfirst(str_replace('_', ' ', $item->text('kind')));
+                $before += self::device($index, $item, $kind, $of) === $name ? 1 : 0;
+            }
+        }
+
+        return $before === 0 ? $name : "{$name}, ".($before + 1);
     }
 
     /** A pin as one says it: "Galley shelf, start +"; a core of a lead: "Feed of Galley shelf, core 1". */

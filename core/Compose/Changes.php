@@ -7,7 +7,6 @@ namespace BenchGlow\Compose;
 use BenchGlow\Build\Build;
 use BenchGlow\Build\Device\Device;
 use BenchGlow\Build\Document;
-use BenchGlow\Build\Inline;
 use BenchGlow\Build\Lead;
 use BenchGlow\Build\Names;
 use BenchGlow\Quantity\Words;

@@ -23,7 +23,6 @@ use BenchGlow\Format\Fields;
 use BenchGlow\Lists\PartsList;
 use BenchGlow\Parts\Catalogue;
 use BenchGlow\Quantity\Words;
-use BenchGlow\Scene\EmitterState;
 use DomainException;
 
 /** What can go into a wire at a place, each put in and solved on the circuit alone. */
@@ -206,7 +205,7 @@ final class Offers
     }
 
     /** @param  array<array-key, string>  $bind */
-    private function put(mixed $part, array $bind = []): InsertPart
+    private function put(string $part, array $bind = []): InsertPart
     {
         return new InsertPart($this->place, $part, bind: $bind === [] ? null : new Fields($bind));
     }

@@ -10,7 +10,6 @@ use BenchGlow\Build\Document;
 use BenchGlow\Check\Finding;
 use BenchGlow\Check\Rules;
 use BenchGlow\Check\Severity;
-use BenchGlow\Edit\Batch;
 use BenchGlow\Edit\Compose;
 use BenchGlow\Edit\Editor;
 use BenchGlow\Edit\KeepCircuit;

@@ -40,7 +40,7 @@ final readonly class Truth
         $matter = array_values(array_filter($named, fn (string $i): bool => self::matters($build, $conditions, $i, $named)));
         $states = self::states($build, $matter);
         if (count($states) > self::MOST) {
-            throw new TooMuch(count($matter), count($states));
+            throw new TooMuch(count($matter), count($states), self::MOST);
         }
 
         return new self($matter, $states, $build->restPositions());

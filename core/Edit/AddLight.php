@@ -49,14 +49,14 @@ final readonly class AddLight implements Edit
                 throw BadBuild::at('/supplies', 'a circuit needs a supply; add one first.')
             )->text('id');
         }
-        $partId = self::adopt($draft, $part);
+        $partId = Adopted::part($draft, $part);
         $label = $light->text('label', 'Light');
         $id = $draft->name("{$circuit}_light");
         $draft->data['lights'] = [
             ...$draft->list(['lights']),
             [...$light->data, 'id' => $id, 'circuit' => $circuit, 'part' => $partId],
         ];
-        $cores = self::feedCores($supply, $id, $light->text('kind'), $part);
+        $cores = FeedCores::of($supply, $id, $light->text('kind'), $part);
         $draft->data['leads'] = [
             ...$draft->list(['leads']),
             [
@@ -107,61 +107,5 @@ final readonly class AddLight implements Edit
         }
 
         return $fuses;
-    }
-
-    /** @return list<array{string, string}> */
-    public static function feedCores(string $supply, string $light, string $kind, Fields $part): array
-    {
-        if ($kind === 'strip' && count($part->objects('channels')) > 1) {
-            $plus = $part->text('common', 'plus') === 'plus';
-            $cores = [
-                [
-                    $plus ? "{$supply}.plus" : "{$light}.start.common",
-                    $plus ? "{$light}.start.common" : "{$supply}.minus",
-                ],
-            ];
-            foreach ($part->objects('channels') as $channel) {
-                $pin = "{$light}.start.{$channel->text('id')}";
-                $cores[] = $plus ? [$pin, "{$supply}.minus"] : ["{$supply}.plus", $pin];
-            }
-
-            return $cores;
-        }
-        if ($kind === 'module') {
-            $pins = $part->texts('pins');
-            $minus = in_array('minus', $pins, true) ? 'minus' : (string) end($pins);
-
-            // A lamp with several functions is begun with its first one; the others wait for their own feed.
-            return [["{$supply}.plus", "{$light}.{$pins[0]}"], ["{$light}.{$minus}", "{$supply}.minus"]];
-        }
-        $at = $kind === 'strip' ? "{$light}.start" : $light;
-
-        return [["{$supply}.plus", "{$at}.plus"], ["{$at}.minus", "{$supply}.minus"]];
-    }
-
-    /** @return array<array-key, mixed> what makes it the same part: not its id here, nor ports, which an older file does not say */
-    private static function body(Fields $part): array
-    {
-        return array_diff_key($part->data, ['id' => 1, 'ports' => 1]);
-    }
-
-    /** Puts a part from the catalogue into the file, or finds it there; gives its id. */
-    public static function adopt(Draft $draft, Fields $part): string
-    {
-        if ($part->data === []) {
-            throw BadBuild::at('/part', 'a light needs a part.');
-        }
-        foreach ($draft->document->fields()->objects('parts') as $own) {
-            if (
-                $own->data === $part->data ||
-                ($part->has('catalogue') && self::body($own) == self::body($part))
-            ) {
-                return $own->text('id');
-            }
-        }
-        $id = $draft->name($part->text('id', 'part'));
-        $draft->data['parts'] = [...$draft->list(['parts']), [...$part->data, 'id' => $id]];
-
-        return $id;
     }
 }

@@ -13,17 +13,17 @@ use BenchGlow\Parts\Catalogue;
 final readonly class AddSource implements Edit
 {
     /**
-     * @param  mixed  $place  a pin, or a place in a core
+     * @param  string|Fields  $place  a pin, or a place in a core
      * @param  string  $from  plus of a supply, a way of the host or a host wire
      * @param  float|null  $fuseA  null: as recommended
      */
-    public function __construct(public mixed $place, public string $from, public ?float $fuseA = null)
+    public function __construct(public string|Fields $place, public string $from, public ?float $fuseA = null)
     {
     }
 
     public function says(Names $names): string
     {
-        $lead = is_array($this->place) && is_string($this->place['lead'] ?? null) ? $this->place['lead'] : '';
+        $lead = is_string($this->place) ? '' : $this->place->text('lead');
 
         return $names->said($lead, 'fed from '.lcfirst($names->pin($this->from)).' too');
     }
@@ -32,9 +32,9 @@ final readonly class AddSource implements Edit
     {
         $from = $this->source($draft);
         $leads = new DraftLeads($draft);
-        $fields = is_array($this->place) ? new Fields($this->place) : $this->place;
-        if (! ($fields instanceof Fields)) {
-            $joint = Ends::pin($draft, $leads, $this->place, '/place');
+        $fields = $this->place;
+        if (is_string($fields)) {
+            $joint = Ends::pin($draft, $leads, $fields, '/place');
             $first = null;
         } else {
             $place = Place::find($draft, $leads, $fields, '/place');
@@ -74,7 +74,7 @@ final readonly class AddSource implements Edit
     /** @return array<string, mixed> */
     private function diode(Draft $draft, float $atM, string $points): array
     {
-        $part = AddLight::adopt($draft, Catalogue::part('schottky_5') ?? new Fields([]));
+        $part = Adopted::part($draft, Catalogue::part('schottky_5') ?? new Fields([]));
 
         return ['id' => $draft->number('D'), 'kind' => 'diode', 'at_m' => $atM, 'part' => $part, 'points' => $points];
     }

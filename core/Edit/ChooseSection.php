@@ -57,7 +57,7 @@ final readonly class ChooseSection implements Edit
         if ($this->section === Section::RUNS && in_array('', [$sections->fedFrom('runs'), $sections->homeTo('runs')], true)) {
             throw BadBuild::at('/section', 'its runs have a wire for each colour or function; join or take them off one by one.');
         }
-        $setting = $whole->section($sections, $this->section, $this->section !== Section::SOURCE);
+        $setting = $sections->setting($whole, $this->section, $this->section !== Section::SOURCE);
         $bound = $this->bind ?? new Fields([]);
         $plan = new Plan($setting, $bound->texts('wires'), $bound->texts('ways'), $bound->texts('inputs'), $draft->name(...));
         try {

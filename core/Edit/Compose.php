@@ -35,7 +35,7 @@ final readonly class Compose implements Edit
         $whole = Setting::of($draft->document, $this->circuit);
         $sections = Sections::in($whole->build, $this->circuit, $whole);
         $clear = $sections->isClear();
-        $setting = $clear ? $whole->section($sections, Section::SWITCHING) : $whole;
+        $setting = $clear ? $sections->setting($whole, Section::SWITCHING) : $whole;
         $plan = new Plan($setting, [], [], [], $draft->name(...));
         try {
             $plan->needLights(1, 'a circuit without a light has nothing to feed.');

@@ -12,14 +12,14 @@ use BenchGlow\Format\Fields;
 final readonly class Connect implements Edit
 {
     /**
-     * @param  mixed  $from  a pin, or a place in a core, which gets a joint first
+     * @param  string|Fields  $from  a pin, or a place in a core, which gets a joint first
      * @param  string|null  $wire  its part; null: as recommended
      * @param  bool  $short  plus and minus may be joined: it was shown what happens
      * @param  string  $circuit  '' for that of its ends
      */
     public function __construct(
-        public mixed $from,
-        public mixed $to,
+        public string|Fields $from,
+        public string|Fields $to,
         public ?string $wire = null,
         public ?float $lengthM = null,
         public bool $short = false,
@@ -29,7 +29,7 @@ final readonly class Connect implements Edit
 
     public function says(Names $names): string
     {
-        $ends = array_map(fn (mixed $e): string => is_string($e) ? $names->pin($e) : 'a wire', [$this->from, $this->to]);
+        $ends = array_map(fn (string|Fields $e): string => is_string($e) ? $names->pin($e) : 'a wire', [$this->from, $this->to]);
 
         return "{$ends[0]} joined with ".lcfirst($ends[1]);
     }

@@ -9,6 +9,7 @@ use BenchGlow\Format\Fields;
 use ReflectionClass;
 use ReflectionNamedType;
 use ReflectionParameter;
+use ReflectionUnionType;
 
 /** The one list of edits, and their JSON form: `{"op": "move", "id": "step", "before": "shelf"}`. */
 final class Edits
@@ -120,6 +121,13 @@ final class Edits
     private static function argument(ReflectionParameter $parameter, mixed $value, string $path): mixed
     {
         $type = $parameter->getType();
+        if ($type instanceof ReflectionUnionType) {
+            return match (true) {
+                is_string($value) => $value,
+                is_array($value) => new Fields($value),
+                default => throw BadBuild::expected($path, 'text or an object', $value),
+            };
+        }
         if (! ($type instanceof ReflectionNamedType) || ($value === null && $type->allowsNull())) {
             return $value;
         }

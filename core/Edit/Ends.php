@@ -12,24 +12,19 @@ use BenchGlow\Format\Fields;
 final class Ends
 {
     /**
-     * @param  mixed  $said  a pin, or {"lead", "core", "at_m"}
+     * @param  string|Fields  $said  a pin, or {"lead", "core", "at_m"}
      *
      * @throws BadBuild
      */
-    public static function pin(Draft $draft, DraftLeads $leads, mixed $said, string $path): string
+    public static function pin(Draft $draft, DraftLeads $leads, string|Fields $said, string $path): string
     {
         if (is_string($said)) {
             $problem = Pins::of($draft->index)->problem($said);
 
             return $problem === null ? $said : throw BadBuild::at($path, $problem);
         }
-        $fields = match (true) {
-            $said instanceof Fields => $said,
-            is_array($said) => new Fields($said),
-            default => throw BadBuild::expected($path, 'a pin or a place in a wire', $said),
-        };
 
-        return self::joint($draft, $leads, Place::find($draft, $leads, $fields, $path));
+        return self::joint($draft, $leads, Place::find($draft, $leads, $said, $path));
     }
 
     /** A joint at a place in a core. */

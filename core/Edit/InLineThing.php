@@ -31,7 +31,7 @@ final class InLineThing
                 'id' => $draft->number('D'),
                 'kind' => 'diode',
                 'at_m' => $atM,
-                'part' => AddLight::adopt($draft, Catalogue::part('schottky_3') ?? new Fields([])),
+                'part' => Adopted::part($draft, Catalogue::part('schottky_3') ?? new Fields([])),
                 'points' => $fromIsSource ? 'to' : 'from',
             ],
             default => [

@@ -17,7 +17,7 @@ final readonly class InsertPart implements Edit
 
     /**
      * @param  Fields  $place  lead, core, at_m from the lead's first end; see `Place`
-     * @param  mixed  $part  see `PartNamed`; in line also {"kind": "fuse", "fuse_a"} and {"kind": "resistor", "ohm"}
+     * @param  string|Fields  $part  see `PartNamed`; in line also {"kind": "fuse", "fuse_a"} and {"kind": "resistor", "ohm"}
      * @param  list<string>  $through  the pair of pins it goes through; [] for the part's first
      * @param  Fields|null  $at  position => when it stands there, for a switch
      * @param  Fields|null  $bind  own pin => id of what it hangs on, or "new"; `input` => what moves a switch
@@ -25,7 +25,7 @@ final readonly class InsertPart implements Edit
      */
     public function __construct(
         public Fields $place,
-        public mixed $part,
+        public string|Fields $part,
         public array $through = [],
         public string $label = '',
         public ?Fields $at = null,
@@ -36,20 +36,10 @@ final readonly class InsertPart implements Edit
 
     public function says(Names $names): string
     {
-        $part = is_string($this->part) ? Catalogue::part($this->part) : new Fields(self::data($this->part));
+        $part = is_string($this->part) ? Catalogue::part($this->part) : $this->part;
         $what = $part?->text('label', $part->text('kind')) ?? (is_string($this->part) ? $this->part : 'a part');
 
         return $names->said($this->place->text('lead'), lcfirst($this->label === '' ? $what : $this->label).' put in');
-    }
-
-    /** @return array<array-key, mixed> */
-    private static function data(mixed $part): array
-    {
-        return match (true) {
-            $part instanceof Fields => $part->data,
-            is_array($part) => $part,
-            default => [],
-        };
     }
 
     public function apply(Draft $draft): void

@@ -15,15 +15,12 @@ final class PartNamed
     private const BARE = ['fuse' => ['kind' => 'fuse'], 'resistor' => ['kind' => 'resistor', 'ohm' => 220]];
 
     /** @throws BadBuild */
-    public static function read(Draft $draft, mixed $part, string $path = '/part'): Fields
+    public static function read(Draft $draft, string|Fields $part, string $path = '/part'): Fields
     {
         if ($part instanceof Fields) {
             return $part;
         }
-        if (is_array($part)) {
-            return new Fields($part);
-        }
-        if (! is_string($part) || $part === '') {
+        if ($part === '') {
             throw BadBuild::expected($path, 'a part', $part);
         }
         $own = $draft->index->item($part);

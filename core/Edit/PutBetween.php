@@ -74,7 +74,7 @@ final class PutBetween
             'circuit' => $this->circuit,
             'kind' => $this->part->text('kind'),
             ...$this->label === '' ? [] : ['label' => $this->label],
-            'part' => AddLight::adopt($this->draft, $this->part),
+            'part' => Adopted::part($this->draft, $this->part),
             ...$at === null || $at->data === [] ? [] : ['at' => $at->data],
             ...$moved ? ['at' => $this->moved($bind->text('input', 'new'))] : [],
         ];

@@ -38,7 +38,7 @@ final readonly class PutInLine
             'fuse' => ['fuse_a' => $part->numberOrNull('fuse_a'), 'form' => $part->text('form', 'inline_blade')],
             // Current runs from the source side of a feed, and of a return away from the light.
             'diode' => [
-                'part' => AddLight::adopt($this->draft, $part),
+                'part' => Adopted::part($this->draft, $part),
                 'points' => $place->fromIsSource !== $turned ? 'to' : 'from',
             ],
             default => ['ohm' => $part->number('ohm')],
@@ -74,7 +74,7 @@ final readonly class PutInLine
                 'circuit' => $circuit,
                 'kind' => 'plug',
                 ...$label === '' ? [] : ['label' => $label],
-                'part' => AddLight::adopt($this->draft, $part),
+                'part' => Adopted::part($this->draft, $part),
             ],
         ];
         $way = 1;

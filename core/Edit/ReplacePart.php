@@ -8,19 +8,20 @@ use BenchGlow\Build\Names;
 use BenchGlow\Build\Ports;
 use BenchGlow\Format\BadBuild;
 use BenchGlow\Format\Fields;
+use BenchGlow\Parts\Catalogue;
 
 /** Another part in the place of one, of another kind too: its leads and its name stay, pins go by the part they play. */
 final readonly class ReplacePart implements Edit
 {
     /** @param  Fields|null  $pins  old => new, where the roles don't say it */
-    public function __construct(public string $id, public mixed $part, public ?Fields $pins = null)
+    public function __construct(public string $id, public string|Fields $part, public ?Fields $pins = null)
     {
     }
 
     public function says(Names $names): string
     {
-        $part = is_array($this->part) ? new Fields($this->part) : $this->part;
-        $label = $part instanceof Fields ? $part->text('label', 'another part') : str_replace('_', ' ', is_string($part) ? $part : '');
+        $part = is_string($this->part) ? Catalogue::part($this->part) : $this->part;
+        $label = $part?->text('label', 'another part') ?? 'another part';
 
         return $names->said($this->id, 'now '.lcfirst($label));
     }
@@ -58,7 +59,7 @@ final readonly class ReplacePart implements Edit
         $device = [
             ...array_intersect_key($item->data, array_flip($stays)),
             'kind' => $kind,
-            'part' => AddLight::adopt($draft, $part),
+            'part' => Adopted::part($draft, $part),
         ];
         $at = $kind === 'switch' ? self::carried($item->object('at'), $old, $part) : [];
         $draft->put($draft->index->paths[$this->id], [...$device, ...$at === [] ? [] : ['at' => $at]]);

@@ -47,7 +47,7 @@ final readonly class UsePart implements Edit
         }
         $old = $item->text('part');
         $oldRails = $kind === 'strip' ? Pins::rails($draft->index->item($old)) : [];
-        $id = AddLight::adopt($draft, $part);
+        $id = Adopted::part($draft, $part);
         $draft->put([...$draft->index->paths[$light], 'part'], $id);
         if ($kind === 'strip' && $oldRails !== Pins::rails($part)) {
             self::rewire($draft, $light, $part);
@@ -63,7 +63,7 @@ final readonly class UsePart implements Edit
             throw BadBuild::at('/part', "`{$id}` takes a diode.");
         }
         $old = $draft->index->item($id)->text('part');
-        $draft->put([...$draft->index->paths[$id], 'part'], AddLight::adopt($draft, $part));
+        $draft->put([...$draft->index->paths[$id], 'part'], Adopted::part($draft, $part));
         $users = array_filter(
             array_merge(
                 [],
@@ -108,7 +108,7 @@ final readonly class UsePart implements Edit
             ] = $when;
         }
         $path = $draft->index->paths[$id];
-        $draft->put([...$path, 'part'], AddLight::adopt($draft, $part));
+        $draft->put([...$path, 'part'], Adopted::part($draft, $part));
         if ($at !== []) {
             $draft->put([...$path, 'at'], $at);
         }
@@ -149,7 +149,7 @@ final readonly class UsePart implements Edit
                     )}` does not come from a supply; take it off before the strip changes its number of wires.",
                 );
             }
-            $draft->put(['leads', $i, 'cores'], AddLight::feedCores($supply, $light, 'strip', $part));
+            $draft->put(['leads', $i, 'cores'], FeedCores::of($supply, $light, 'strip', $part));
             $draft->put(['leads', $i, 'wire'], null);
         }
     }

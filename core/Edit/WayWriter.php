@@ -176,7 +176,7 @@ final class WayWriter
         if ($device['part'] !== '') {
             $part =
                 Catalogue::part($device['part']) ?? throw BadBuild::at('/way', "the shelf has no `{$device['part']}`.");
-            $item['part'] = AddLight::adopt($this->draft, $part);
+            $item['part'] = Adopted::part($this->draft, $part);
             if ($device['at'] !== []) {
                 $item['at'] = [self::made($part) => $device['at']];
             }

@@ -33,7 +33,7 @@ final class WithOthers
         $leads->save();
         $draft->data['lights'] = [
             ...$draft->list(['lights']),
-            [...$light->data, 'id' => $id, 'circuit' => $circuit, 'kind' => $kind, 'part' => AddLight::adopt($draft, $part)],
+            [...$light->data, 'id' => $id, 'circuit' => $circuit, 'kind' => $kind, 'part' => Adopted::part($draft, $part)],
         ];
         self::want($draft, $circuit, $last->text('id'), $id);
     }
@@ -52,7 +52,7 @@ final class WithOthers
     private static function pins(Fields $light, Fields $part): array
     {
         $pins = [];
-        foreach (AddLight::feedCores('?', $light->text('id'), $light->text('kind'), $part) as $core) {
+        foreach (FeedCores::of('?', $light->text('id'), $light->text('kind'), $part) as $core) {
             foreach ($core as $pin) {
                 if (! str_starts_with($pin, '?')) {
                     $pins[substr((string) strrchr($pin, '.'), 1)] = $pin;

@@ -82,7 +82,7 @@ final class Recognise
         if ($stays === []) {
             return null;
         }
-        $switching = new self($whole->section($sections, Section::SWITCHING), $stays);
+        $switching = new self($sections->setting($whole, Section::SWITCHING), $stays);
 
         return $switching->first(fn (string $way): bool => Ways::find($way)?->section() === Section::SWITCHING);
     }

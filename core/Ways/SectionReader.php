@@ -21,8 +21,14 @@ final class SectionReader
     {
     }
 
-    /** @param  Chain  $back  from home to the lights */
-    public function read(Chain $feed, Chain $back): Sections
+    /**
+     * @param  Chain  $back  from home to the lights
+     * @return array{
+     *     list<Section>, string, bool, string|null,
+     *     array<string, array{list<string>, string|null}>, array<string, array{list<string>, string|null}>
+     * } what `Sections` is made of
+     */
+    public function read(Chain $feed, Chain $back): array
     {
         [$forth, $order] = $this->grouped($feed);
         [$home, $orderHome] = $this->grouped($back);
@@ -44,7 +50,7 @@ final class SectionReader
                 $all = $all === null ? $section->called(Section::WHOLE) : $all->with($section);
             }
 
-            return Sections::found($all === null ? [] : [$all], $this->why, false, $this->source($feed), [], []);
+            return [$all === null ? [] : [$all], $this->why, false, $this->source($feed), [], []];
         }
         $kinds = [Section::SOURCE, Section::SWITCHING, Section::CONTROL, Section::RUNS];
         /** @var array<string, Section> $sorted */
@@ -56,7 +62,7 @@ final class SectionReader
         }
         $bounds = fn (Chain $chain): array => (new Bounds($this->build, $this->harness, $chain, $this->kinds($chain)))->all();
 
-        return Sections::found($sorted, '', $first, $this->source($feed), $bounds($feed), $bounds($back));
+        return [array_values($sorted), '', $first, $this->source($feed), $bounds($feed), $bounds($back)];
     }
 
     /** The one pin the chain begins at, as a wire can hang on it. */

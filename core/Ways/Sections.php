@@ -56,23 +56,27 @@ final readonly class Sections
         $feed = Chain::of($elements, $plus, array_intersect_key($feeds, self::wired($harness, $setting)), $minus);
         $back = Chain::of($elements, $minus, $homes, $plus);
 
-        return (new SectionReader($build, $harness))->read($feed, $back);
+        return new self(...(new SectionReader($build, $harness))->read($feed, $back));
     }
 
     /**
-     * @param  array<array-key, Section>  $sections
-     * @param  array<string, array{list<string>, string|null}>  $feed
-     * @param  array<string, array{list<string>, string|null}>  $back
+     * The setting of one section: fed from what stands before it, feeding what comes next.
+     *
+     * @param  bool  $keepsSource  fed from the source it has; else the section brings its own
      */
-    public static function found(
-        array $sections,
-        string $why,
-        bool $controlFirst,
-        ?string $source,
-        array $feed,
-        array $back,
-    ): self {
-        return new self(array_values($sections), $why, $controlFirst, $source, $feed, $back);
+    public function setting(Setting $whole, string $kind, bool $keepsSource = false): Setting
+    {
+        $source = $keepsSource ? $this->source : null;
+        $from = $keepsSource ? $this->fedFrom($kind) : null;
+        $home = $keepsSource ? $this->homeTo($kind) : null;
+
+        return $whole->within(
+            $from ?? ($source ?? $whole->plus),
+            $from === null && ! str_ends_with((string) $source, '.out'),
+            $home ?? $whole->home,
+            $kind === Section::RUNS ? null : $this->behind($kind),
+            $this->homeOf($kind),
+        );
     }
 
     public function isClear(): bool

@@ -57,24 +57,21 @@ final readonly class Setting
     }
 
     /**
-     * The same as one section of the circuit sees it: fed from what stands before it, feeding what comes next.
+     * The same seen from within: fed from elsewhere, feeding what stands before the lights.
      *
-     * @param  bool  $keepsSource  fed from the source it has; else the section brings its own
+     * @param  list<string>|null  $feeds  null: the lights themselves
+     * @param  list<string>  $homes
      */
-    public function section(Sections $sections, string $kind, bool $keepsSource = false): self
+    public function within(string $plus, bool $fused, string $home, ?array $feeds, array $homes): self
     {
-        $source = $keepsSource ? $sections->source : null;
-        $from = $keepsSource ? $sections->fedFrom($kind) : null;
-        $home = $keepsSource ? $sections->homeTo($kind) : null;
-
         return new self(
             $this->build,
             $this->circuit,
             $this->supply,
-            $from ?? ($source ?? $this->plus),
-            $from === null && ! str_ends_with((string) $source, '.out'),
-            $home ?? $this->home,
-            $kind === Section::RUNS ? $this->lights : $this->seen($sections->behind($kind), $sections->homeOf($kind)),
+            $plus,
+            $fused,
+            $home,
+            $feeds === null ? $this->lights : $this->seen($feeds, $homes),
         );
     }
 

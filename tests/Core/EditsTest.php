@@ -10,19 +10,28 @@ use BenchGlow\Edit\Accept;
 use BenchGlow\Edit\AddCircuit;
 use BenchGlow\Edit\AddItem;
 use BenchGlow\Edit\AddLight;
+use BenchGlow\Edit\AddSource;
 use BenchGlow\Edit\Batch;
+use BenchGlow\Edit\ChooseSection;
+use BenchGlow\Edit\Compose;
+use BenchGlow\Edit\Connect;
 use BenchGlow\Edit\CopyCircuit;
+use BenchGlow\Edit\Disconnect;
 use BenchGlow\Edit\Edit;
 use BenchGlow\Edit\Editor;
 use BenchGlow\Edit\Edits;
 use BenchGlow\Edit\FeedBothEnds;
 use BenchGlow\Edit\FeedStrip;
+use BenchGlow\Edit\InsertPart;
 use BenchGlow\Edit\KeepCircuit;
 use BenchGlow\Edit\MoveItem;
 use BenchGlow\Edit\RemoveItem;
+use BenchGlow\Edit\ReplacePart;
 use BenchGlow\Edit\SetField;
 use BenchGlow\Edit\SetWire;
 use BenchGlow\Edit\SplitRun;
+use BenchGlow\Edit\SwapEnds;
+use BenchGlow\Edit\TakePartOut;
 use BenchGlow\Edit\Unaccept;
 use BenchGlow\Edit\UsePart;
 use BenchGlow\Edit\UseWay;
@@ -99,6 +108,60 @@ function everyEdit(): array
             new UseWay('shelf', 'hand'),
             ['op' => 'use_way', 'circuit' => 'shelf', 'way' => 'hand'],
             'Shelf: hand switch',
+        ],
+        'insert_part' => [
+            new InsertPart(
+                new Fields(['lead' => 'shelf_light_feed', 'core' => 1, 'at_m' => 0.4]),
+                'rocker_plain',
+                bind: new Fields(['input' => 'new']),
+            ),
+            [
+                'op' => 'insert_part',
+                'place' => ['lead' => 'shelf_light_feed', 'core' => 1, 'at_m' => 0.4],
+                'part' => 'rocker_plain',
+                'bind' => ['input' => 'new'],
+            ],
+            'Feed of Shelf: rocker, single pole put in',
+        ],
+        'take_part_out' => [
+            new TakePartOut('F1'),
+            ['op' => 'take_part_out', 'id' => 'F1'],
+            'Fuse F1: taken out',
+        ],
+        'connect' => [
+            new Connect('bank.plus', 'shelf_light.end.plus', lengthM: 2.0),
+            ['op' => 'connect', 'from' => 'bank.plus', 'to' => 'shelf_light.end.plus', 'length_m' => 2.0],
+            'Bank + joined with shelf, end +',
+        ],
+        'disconnect' => [
+            new Disconnect('shelf_light_feed', 2),
+            ['op' => 'disconnect', 'lead' => 'shelf_light_feed', 'core' => 2],
+            'Feed of Shelf: taken off',
+        ],
+        'swap_ends' => [
+            new SwapEnds('shelf_light'),
+            ['op' => 'swap_ends', 'id' => 'shelf_light'],
+            'Shelf: its ends swapped',
+        ],
+        'replace_part' => [
+            new ReplacePart('shelf_light', $strip),
+            ['op' => 'replace_part', 'id' => 'shelf_light', 'part' => $strip->data],
+            'Shelf: now '.lcfirst($strip->text('label')),
+        ],
+        'add_source' => [
+            new AddSource(new Fields(['lead' => 'shelf_light_feed', 'core' => 1]), 'bank.plus'),
+            ['op' => 'add_source', 'place' => ['lead' => 'shelf_light_feed', 'core' => 1], 'from' => 'bank.plus'],
+            'Feed of Shelf: fed from bank + too',
+        ],
+        'choose_section' => [
+            new ChooseSection('shelf', 'switching', 'hand'),
+            ['op' => 'choose_section', 'circuit' => 'shelf', 'section' => 'switching', 'choice' => 'hand'],
+            'Shelf: switched by a rocker',
+        ],
+        'compose' => [
+            new Compose('shelf', new Fields(['feeds' => [['from' => 'supply']], 'home' => 'home'])),
+            ['op' => 'compose', 'circuit' => 'shelf', 'card' => ['feeds' => [['from' => 'supply']], 'home' => 'home']],
+            'Shelf: made from its wish',
         ],
         'set_wire' => [
             new SetWire('shelf_light_feed', 2.5),

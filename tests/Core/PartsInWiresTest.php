@@ -6,20 +6,15 @@ use BenchGlow\Analysis\Analysis;
 use BenchGlow\Build\Build;
 use BenchGlow\Build\Document;
 use BenchGlow\Build\Lead;
-use BenchGlow\Edit\AddSource;
-use BenchGlow\Edit\Connect;
-use BenchGlow\Edit\Disconnect;
 use BenchGlow\Edit\Edit;
 use BenchGlow\Edit\InsertPart;
-use BenchGlow\Edit\ReplacePart;
-use BenchGlow\Edit\SwapEnds;
 use BenchGlow\Edit\TakePartOut;
 use BenchGlow\Format\BadBuild;
 use BenchGlow\Format\Fields;
 use Tests\Support\Make;
 
 /** @return array<string, array{string}> */
-function exampleFiles(): array
+function everyExample(): array
 {
     $all = [];
     foreach (glob(dirname(__DIR__, 2).'/examples/*.glow.json') ?: [] as $file) {
@@ -115,4 +110,4 @@ it('puts parts into every wire and takes them out again, the same build to the b
         }
     }
     expect($done)->toBeGreaterThanOrEqual(plainLeads($document) === [] ? 0 : 3);
-})->with(exampleFiles());
+})->with(everyExample());

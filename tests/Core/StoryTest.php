@@ -359,14 +359,14 @@ it('finds what the brief says where the build goes against it', function (array 
     [['kind' => 'budget', 'value' => 'at most 500'], null],
     [
         ['kind' => 'budget', 'value' => '0,50'],
-        'The parts whose price is known come to 11.28 EUR; the brief says a budget of 0,50.',
+        'The parts whose price is known come to 11.83 EUR; the brief says a budget of 0,50.',
     ],
 ]);
 
 it('finds a cut-through tap in a wet place', function (): void {
     $document = Editor::apply(
         Faults::said(['kind' => 'wet', 'where' => 'by the shelf']),
-        new SetField('shelf_to_the_switch', 'ends', ['idc_tap', 'solder']),
+        new SetField('lead_0', 'ends', ['idc_tap', 'solder']),
     );
     expect(array_column(Review::of($document)->findings, 'message'))->toContain(
         'The brief says it gets wet by the shelf; shelf has a tap that cuts through the insulation that lets water in. Take a sealed one, or solder and seal.',

@@ -5,17 +5,17 @@ declare(strict_types=1);
 // What each rule says in the case that tests/Core/RulesTest.php builds for it, and what its button says.
 return [
     'tap.unfused' => [
-        'Courtesy wire is fused for 40 A, and lead_0 is good for 20 A. Put a fuse where it is tapped.',
+        'Courtesy wire is fused for 40 A, and courtesy wire to shelf, start + is good for 20 A. Put a fuse where it is tapped.',
         '→ Fit a fuse at the tap',
     ],
     'tap.gauge' => [
-        'No tap holds both 0.5 mm² and 1.5 mm²: one that is too small cuts strands, one that is too large falls out. Solder or crimp lead_0 on instead.',
+        'No tap holds both 0.5 mm² and 1.5 mm²: one that is too small cuts strands, one that is too large falls out. Solder or crimp courtesy wire to shelf, start + on instead.',
     ],
     'donor.overloaded' => [
         'W4 carries 7.82 A through its 10 A fuse, 7.3 A of it its own; it has 0.2 A to spare. Take another way, or a relay with its own fused feed. Its fuse stays as it is.',
     ],
     'donor.fuse_enlarged' => [
-        'The 20 A fuse of w4 is larger than its box bears, 15 A. Put the host\'s own value back; the added circuit has its own fuse.',
+        'The 20 A fuse of W4 is larger than its box bears, 15 A. Put the host\'s own value back; the added circuit has its own fuse.',
     ],
     'donor.not_permitted' => [
         'Brake circuit is no comfort way. Engine control, fuel, brakes and restraint feed nothing else: take an accessory way.',
@@ -23,7 +23,9 @@ return [
     'relay.needed' => [
         'Courtesy wire carries 2.32 A behind a 2 A fuse. Let it throw a relay that has its own fused feed.',
     ],
-    'signal.not_to_tap' => ['Courtesy wire must not be tapped. Take another signal.'],
+    'signal.not_to_tap' => [
+        'Courtesy wire must not be tapped. Take another signal.',
+    ],
     'signal.over_capacity' => [
         'Courtesy wire is good for 0.3 A and gives 0.54 A. Let it throw a relay or a solid-state switch.',
     ],
@@ -113,15 +115,21 @@ return [
     'supply.standby' => [
         'With everything at rest bank still gives 8.5 mA: 1.4 Ah a week, 14 % of what it has to give. Left alone it is flat in 49 days.',
     ],
-    'supply.hours' => ['Bank lasts 4.1 hours from full with everything lit, 0.43 A.'],
-    'supply.story' => ['Bank is at its usable limit 1 h 12 into the story "night". The brief shows ways that last.'],
+    'supply.hours' => [
+        'Bank lasts 4.1 hours from full with everything lit, 0.43 A.',
+    ],
+    'supply.story' => [
+        'Bank is at its usable limit 1 h 12 into the story "night". The brief shows ways that last.',
+    ],
     'brief.fact' => [
         'The brief says no drilling under the shelf; shelf (hand switch) needs 1 hole. Choose a way without, or take the fact out.',
     ],
     'brief.place' => [
-        'The brief says it moves at the shelf; to the switch of Shelf ends in solder, and soldered strands break where they bend. Crimp it, or hold the lead before the joint.',
+        'The brief says it moves at the shelf; lead_0 ends in solder, and soldered strands break where they bend. Crimp it, or hold the lead before the joint.',
     ],
-    'brief.needed_by' => ['The brief needs the job by 2026-06-01; lens is due on 2026-06-02.'],
+    'brief.needed_by' => [
+        'The brief needs the job by 2026-06-01; lens is due on 2026-06-02.',
+    ],
     'story.impossible' => [
         'At 0:15 the story "night" is with hand on, lid up, which this build says never happens. Move an event, or take the "never" out.',
     ],
@@ -142,26 +150,28 @@ return [
         '→ It sits on something else',
     ],
     'wire.too_thin' => [
-        'Lead_1 is 0.75 mm²: on a boat a single wire has 1 mm² at least, one of a sheathed cable 0.75. Take 1 mm².',
+        'Hand switch, 2 to pod + is 0.75 mm²: on a boat a single wire has 1 mm² at least, one of a sheathed cable 0.75. Take 1 mm².',
         '→ Lay 1 mm²',
     ],
     'plug.over_amps' => [
-        'Way 1 of p carries 4.18 A, and its pins are made for 2.5 A. Take a larger plug, or share it over two ways.',
+        'Way 1 of plug of main carries 4.18 A, and its pins are made for 2.5 A. Take a larger plug, or share it over two ways.',
     ],
     'joint.over_amps' => [
-        'Hub promises 20 A to spare beside the 95.7 mA that run; lead_0 that feeds it is good for 20 A. Feed it by thicker wire, or promise less.',
+        'Joint of main promises 20 A to spare beside the 95.7 mA that run; bank + to joint of main that feeds it is good for 20 A. Feed it by thicker wire, or promise less.',
     ],
     'diode.over_amps' => [
-        'The diode in lead_2 carries 2.88 A and is rated 1 A; it wants one and a half times what it carries, 4.33 A. Take a larger one.',
+        'The diode in hand switch, 2 to glow, start + carries 2.88 A and is rated 1 A; it wants one and a half times what it carries, 4.33 A. Take a larger one.',
     ],
     'diode.reversed' => [
-        'The diode in lead_2 points against the current: it never passes any. Turn it round, its ring to the light.',
+        'The diode in hand switch, 2 to glow, start + points against the current: it never passes any. Turn it round, its ring to the light.',
         '→ Turn it round',
     ],
     'lead.dead_end' => [
-        'Lead_3 carries nothing in any situation: one of its ends leads nowhere. Join it on, or take it off.',
+        'Hand switch, 2 to joint of main carries nothing in any situation: one of its ends leads nowhere. Join it on, or take it off.',
     ],
-    'place.unsealed' => ['P is not sealed and lies where it gets wet, over the deck. Take a sealed one.'],
+    'place.unsealed' => [
+        'Plug of main is not sealed and lies where it gets wet, over the deck. Take a sealed one.',
+    ],
     'supply.ripple' => [
         'Bank has no battery behind it: its volts ripple and rise with speed, so LEDs flicker and electronics fail early. Put a rectifier, a regulator and a buffer before them.',
     ],
@@ -188,7 +198,10 @@ return [
         'The wire burns before the fuse opens: 15 A fuse, feed of Shelf is good for 7.5 A. Fit 1 A.',
         '→ Fit 1 A',
     ],
-    'fuse.too_small' => ['The fuse opens in use: 3 A fuse, 3.44 A runs through it for hours. Fit 5 A.', '→ Fit 5 A'],
+    'fuse.too_small' => [
+        'The fuse opens in use: 3 A fuse, 3.44 A runs through it for hours. Fit 5 A.',
+        '→ Fit 5 A',
+    ],
     'fuse.may_not_blow' => [
         'A short at the far end may only smoulder: 4.32 A flow, the 3 A fuse wants twice its value. Take thicker wire or a smaller fuse.',
     ],
@@ -211,19 +224,28 @@ return [
         'The dimmest lamp of shelf gets 73 % of the brightest one\'s light; you asked for 85 %. Feed both ends.',
         '→ Feed both ends',
     ],
-    'strip.run_too_long' => ['Shelf runs 5.5 m from one feed; its maker allows 5 m.', '→ Feed both ends'],
+    'strip.run_too_long' => [
+        'Shelf runs 5.5 m from one feed; its maker allows 5 m.',
+        '→ Feed both ends',
+    ],
     'strip.cut_mismatch' => [
         '1.22 m falls between cut marks. 1.2 m leaves 2 cm dark; 1.25 m passes by 3 cm.',
         '→ Cut 1.25 m',
     ],
-    'strip.too_short' => ['Shelf is shorter than one cut unit: 0.02 m asked, 0.05 m is the least.', '→ Take one unit'],
+    'strip.too_short' => [
+        'Shelf is shorter than one cut unit: 0.02 m asked, 0.05 m is the least.',
+        '→ Take one unit',
+    ],
     'light.wrong_voltage' => [
         'Shelf is made for 12 V; Bank gives up to 28.8 V. It overheats. Take a part for these volts.',
     ],
     'part.impossible' => [
         '4 LEDs of 3 V in series leave nothing of 12 V. Check the part\'s series LEDs and forward volts; nothing is solved until then.',
     ],
-    'led.over_limit' => ['The LEDs of row get up to 36.6 mA; their limit is 30 mA. Fit 180 ohm.', '→ Fit 180 ohm'],
+    'led.over_limit' => [
+        'The LEDs of row get up to 36.6 mA; their limit is 30 mA. Fit 180 ohm.',
+        '→ Fit 180 ohm',
+    ],
     'led.thin_headroom' => [
         '4 LEDs in series leave 0.19 V of 12.59 V for the resistor; brightness swings with the supply. Take shorter strings.',
     ],
@@ -243,14 +265,16 @@ return [
         'Can\'t tell yet what feed of Shelf loses, nor if its fuse opens: its length is missing. Computed as 0 m.',
     ],
     'lead.spare_core' => [
-        'A core of spare ends on nothing and carries up to 14.3 V. Cap it and insulate it by itself.',
+        'A core of Shelf, end + to a spare end ends on nothing and carries up to 14.3 V. Cap it and insulate it by itself.',
     ],
-    'light.unfed' => ['Shelf has no lead yet.'],
+    'light.unfed' => [
+        'Shelf has no lead yet.',
+    ],
     'supply.shorted' => [
         'Bank is shorted through `slip`: 561.9 A would flow. Look for a wire that joins plus and minus without a light between.',
     ],
     'tap.live_leg' => [
-        'Which leg of the tap in w4 is live isn\'t known. Its fuse carries 4.52 A if the common leg is, 5.05 A if the other is; the figures shown are those of the worse. Probe both slots with the fuse out.',
+        'Which leg of the tap in W4 is live isn\'t known. Its fuse carries 4.52 A if the common leg is, 5.05 A if the other is; the figures shown are those of the worse. Probe both slots with the fuse out.',
         '→ Probed: the common leg is live',
     ],
     'circuit.not_solved' => [

@@ -739,17 +739,17 @@ final class Faults
             'supply.story' => [fn () => self::told(1.2), ['warning supply.story night'], fn () => self::told(60.0)],
             'brief.fact' => [
                 fn () => self::said(['kind' => 'no_drill', 'where' => 'under the shelf']),
-                ['warning brief.fact shelf', 'note lead.undecided shelf_to_the_switch'],
+                ['warning brief.fact shelf'],
                 fn () => self::said(['kind' => 'no_drill', 'where' => 'cabin roof']),
             ],
             'brief.place' => [
                 fn () => self::soldered('moving', 'at the shelf'),
-                ['note lead.undecided shelf_to_the_switch', 'note brief.place shelf_to_the_switch'],
+                ['note brief.place lead_0'],
                 fn () => self::soldered('moving', 'bow thruster'),
             ],
             'brief.needed_by' => [
                 fn () => self::due('2026-06-02'),
-                ['warning brief.needed_by lamp', 'note lead.undecided shelf_to_the_switch'],
+                ['warning brief.needed_by lamp'],
                 fn () => self::due('2026-05-30'),
             ],
             'story.impossible' => [
@@ -800,7 +800,7 @@ final class Faults
     {
         return Editor::apply(
             self::said(['kind' => $kind, 'where' => $where]),
-            new SetField('shelf_to_the_switch', 'ends', ['solder', 'crimp']),
+            new SetField('lead_0', 'ends', ['solder', 'crimp']),
         );
     }
 

@@ -33,7 +33,7 @@ abstract readonly class Device
     /** Only the name it was given. */
     public function ownLabel(): string
     {
-        return $this->fields->text('label');
+        return $this->fields->flag('unnamed') ? '' : $this->fields->text('label');
     }
 
     /** The kind as the file writes it. */
