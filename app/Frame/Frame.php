@@ -120,6 +120,14 @@ final class Frame
             : $this->address->to($route, ...$more);
     }
 
+    /** An edit from here that leaves some of the station's own fields behind: what was open closes. */
+    public function toEditClosing(string ...$fields): string
+    {
+        $own = array_diff_key($this->address->own, array_flip($fields));
+
+        return $this->address->hung($this->address->thrown, $own)->to('edit');
+    }
+
     /** @return list<Trigger> a throw-switch per input that acts on the build */
     public function triggers(): array
     {
@@ -137,7 +145,7 @@ final class Frame
             $next = $positions[((int) array_search($stands, $positions, true) + 1) % count($positions)];
             $rows[] = new Trigger(
                 $input,
-                $build->index->item($input)->text('label', $input),
+                $build->label($input),
                 $stands,
                 $this->url([], [$input => $next]),
                 $stands === $rest,

@@ -6,6 +6,7 @@ namespace App\Store;
 
 use BenchGlow\Build\Document;
 use BenchGlow\Build\Index;
+use BenchGlow\Build\Names;
 use BenchGlow\Format\Fields;
 
 /** Two documents compared by id and field. */
@@ -21,7 +22,7 @@ final class Difference
             array_filter($yours->data, is_scalar(...)),
         );
         foreach (array_unique([...array_keys($a->paths), ...array_keys($b->paths)]) as $id) {
-            $label = ($a->has($id) ? $a : $b)->item($id)->text('label', $id);
+            $label = Names::in($a->has($id) ? $a : $b)->name($id);
             if (! $a->has($id) || ! $b->has($id)) {
                 $rows[] = [
                     'name' => $label,

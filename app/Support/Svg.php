@@ -86,6 +86,13 @@ final class Svg
                 '" r="'.
                 self::n($s->w / 2).
                 '"/>',
+            'bare' => '<circle class="bare" cx="'.
+                self::n($s->x + $s->w / 2).
+                '" cy="'.
+                self::n($s->y + $s->h / 2).
+                '" r="'.
+                self::n($s->w / 2 - 1).
+                '"/>',
             'pin' => self::pin($s, $part),
             'tip' => '<g class="tip '.
                 e($s->state).
@@ -129,7 +136,9 @@ final class Svg
                     ? "<path class=\"core\" d=\"{$d}\"/>"
                     : '');
 
-        return "<g{$part}{$pin}><path class=\"w {$s->state}\" d=\"{$d}\"/>{$ticks}</g>";
+        $opens = $s->text === '' ? '' : ' data-opens="'.e($s->text).'"';
+
+        return "<g{$part}{$pin}{$opens}><path class=\"w {$s->state}\" d=\"{$d}\"/>{$ticks}</g>";
     }
 
     private static function unit(Shape $s): string

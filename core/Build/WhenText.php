@@ -30,7 +30,7 @@ final class WhenText
             $inputs[$input->text('id')] = [
                 array_values(
                     array_unique([
-                        mb_strtolower($input->text('label', $input->text('id'))),
+                        mb_strtolower($input->text('label', str_replace('_', ' ', $input->text('id')))),
                         mb_strtolower($input->text('id')),
                     ]),
                 ),

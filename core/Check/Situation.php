@@ -17,7 +17,7 @@ final class Situation
         $away = array_diff_assoc($inputs, $rest);
         $words = [];
         foreach ($away as $input => $position) {
-            $words[] = Words::within($analysis->build->index->item($input)->text('label', $input)).' '.$position;
+            $words[] = Words::within($analysis->build->label($input)).' '.$position;
         }
 
         return $words === [] ? 'with everything at rest' : 'with '.implode(', ', $words);

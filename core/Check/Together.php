@@ -49,9 +49,7 @@ final class Together
 
     private static function name(Analysis $analysis, string $subject): string
     {
-        $index = $analysis->build->index;
-
-        return $index->has($subject) ? $index->item($subject)->text('label', $subject) : $subject;
+        return $analysis->build->label($subject);
     }
 
     /** @param  non-empty-list<Finding>  $group */

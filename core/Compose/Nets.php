@@ -135,7 +135,8 @@ final readonly class Nets
         foreach ($sources as $n => [$a, $aBits, $aCost]) {
             foreach (array_slice($sources, $n + 1) as [$b, $bBits, $bCost]) {
                 foreach ($this->networks->all() as $bits => $nodes) {
-                    if (! $this->wish->fits(($aBits | $bBits) & $bits & $homeBits)) {
+                    $idle = $this->wish->fits(($aBits | $bBits) & $homeBits);
+                    if ($idle || ! $this->wish->fits(($aBits | $bBits) & $bits & $homeBits)) {
                         continue;
                     }
                     foreach ($nodes as $node) {

@@ -90,7 +90,7 @@ final class NarrowPlan
         foreach ($this->sketch->scheme->nets as $net) {
             if ($net->class === 'source' && (isset($this->feed->points[$net->id]) || $this->lit($net->id))) {
                 $y += 20.0;
-                $label = $this->sketch->analysis->build->index->item($net->end)->text('label', $net->end);
+                $label = $this->sketch->analysis->build->label($net->end);
                 $this->shapes[] = Shape::text(
                     Shape::cut("from {$label}", $this->width - 120.0 - $this->text),
                     $this->text,

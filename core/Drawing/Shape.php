@@ -33,10 +33,13 @@ final readonly class Shape
     ) {
     }
 
-    /** @param  list<array{float, float}>  $points */
-    public static function wire(array $points, string $state, string $part, string $pin = ''): self
+    /**
+     * @param  list<array{float, float}>  $points
+     * @param  string  $core  lead.core it is a piece of, where it can be opened
+     */
+    public static function wire(array $points, string $state, string $part, string $pin = '', string $core = ''): self
     {
-        return new self('wire', points: $points, state: $state, part: $part, pin: $pin);
+        return new self('wire', points: $points, state: $state, part: $part, pin: $pin, text: $core);
     }
 
     public static function box(

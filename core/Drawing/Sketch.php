@@ -6,7 +6,6 @@ namespace BenchGlow\Drawing;
 
 use BenchGlow\Analysis\Analysis;
 use BenchGlow\Build\Device\FuseTapDevice;
-use BenchGlow\Build\When;
 use BenchGlow\Check\Finding;
 use BenchGlow\Format\Fields;
 use BenchGlow\Quantity\Gauge;
@@ -152,24 +151,7 @@ final class Sketch
     /** Label of the thing a symbol belongs to. */
     public function name(Symbol $symbol): string
     {
-        $item = $this->item($symbol->part);
-        if ($item->has('label') || ! $item->has('at')) {
-            return $item->text('label', $symbol->part);
-        }
-        // A switch without a name of its own is called after what throws it.
-        $inputs = array_values(
-            array_unique(
-                array_merge(
-                    [],
-                    ...array_map(
-                        fn (mixed $w): array => is_array($w) ? (new When($w))->inputs() : [],
-                        array_values($item->object('at')->data),
-                    ),
-                ),
-            ),
-        );
-
-        return count($inputs) === 1 ? $this->item($inputs[0])->text('label', $symbol->part) : $symbol->part;
+        return $this->analysis->build->label($symbol->part);
     }
 
     /** @return array{string, string} name and value beside the symbol */

@@ -109,9 +109,7 @@ final readonly class Way
             $thing = explode('.', $step->id)[0];
             $label = match (true) {
                 $step->kind === 'wire' => $name,
-                in_array($step->kind, ['contact', 'host_fuse', 'inside'], true) => $analysis->build->index
-                    ->item($thing)
-                    ->text('label', $thing),
+                in_array($step->kind, ['contact', 'host_fuse', 'inside'], true) => $analysis->build->label($thing),
                 default => str_replace('_', ' ', $step->kind),
             };
             $rows[$key] ??= [

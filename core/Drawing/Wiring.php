@@ -62,6 +62,7 @@ final class Wiring
                 $sketch->conductor($net, $amps),
                 self::part($sketch, $net),
                 self::pin($sketch, $net),
+                self::core($sketch, $net),
             );
         }
         foreach ($dots as [$net, $x, $y]) {
@@ -78,10 +79,16 @@ final class Wiring
     /** A lead of the net, the longest first: what is highlighted with it. */
     private static function part(Sketch $sketch, int $net): string
     {
+        return explode('.', self::core($sketch, $net))[0];
+    }
+
+    /** The core of that lead, which is what opens when the wire is pressed. */
+    private static function core(Sketch $sketch, int $net): string
+    {
         $longest = ['', -1.0];
         foreach ($sketch->analysis->harness->wires as $wire) {
             if ($wire->lengthM > $longest[1] && $sketch->scheme->net($wire->from) === $net) {
-                $longest = [$wire->lead, $wire->lengthM];
+                $longest = ["{$wire->lead}.{$wire->core}", $wire->lengthM];
             }
         }
 
@@ -104,7 +111,7 @@ final class Wiring
     public static function endWords(Sketch $sketch, int $net, bool $several): string
     {
         $own = $sketch->scheme->nets[$net];
-        $label = $sketch->analysis->build->index->item($own->end)->text('label', $own->end);
+        $label = $sketch->analysis->build->label($own->end);
         if ($own->class === 'source') {
             return $several ? "from {$label}" : '';
         }

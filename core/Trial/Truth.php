@@ -122,7 +122,7 @@ final class Truth
         }
         $words = [];
         foreach ($inputs as $input => $position) {
-            $words[] = Words::within($analysis->build->index->item($input)->text('label', $input)).' '.$position;
+            $words[] = Words::within($analysis->build->label($input)).' '.$position;
         }
 
         return new TruthRow(

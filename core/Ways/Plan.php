@@ -4,6 +4,8 @@ declare(strict_types=1);
 
 namespace BenchGlow\Ways;
 
+use BenchGlow\Build\HostWire;
+use BenchGlow\Build\When;
 use BenchGlow\Format\Fields;
 use BenchGlow\Parts\Catalogue;
 
@@ -74,7 +76,7 @@ final class Plan
      */
     public function input(string $label, string $kind, array $positions = ['off', 'on']): string
     {
-        $chosen = $this->chosenInputs[$this->inputs++] ?? null;
+        $chosen = $this->chosenInputs[$this->inputs++] ?? $this->wishedInput($kind);
         if ($chosen !== null && $this->setting->build->index->has($chosen)) {
             return $this->used[] = $chosen;
         }
@@ -271,11 +273,38 @@ final class Plan
         return Catalogue::part($key) ?? new Fields([]);
     }
 
+    /** What the circuit's wishes go by already, of this kind, and not used yet. */
+    private function wishedInput(string $kind): ?string
+    {
+        foreach ($this->name === null ? [] : $this->wished() as $input) {
+            if (($this->setting->build->inputs[$input] ?? null)?->kind === $kind && ! in_array($input, $this->used, true)) {
+                return $input;
+            }
+        }
+
+        return null;
+    }
+
+    /** @return list<string> inputs the circuit's wishes go by */
+    private function wished(): array
+    {
+        $inputs = [];
+        foreach ($this->setting->build->circuits[$this->setting->circuit]->wants as $want) {
+            $inputs = [...$inputs, ...$want->when->inputs()];
+        }
+
+        return array_values(array_unique($inputs));
+    }
+
     /** A host wire that nobody has taken yet; lamps of the road show their own signal, a courtesy lamp may show any that is steady. */
     private function fitting(string $kind, string $polarity): ?string
     {
         $any = ! in_array($kind, ['turn', 'brake', 'running'], true);
-        foreach ($this->name !== null ? $this->setting->wires($polarity) : [] as $wire) {
+        $wires = $this->name !== null ? $this->setting->wires($polarity) : [];
+        // One that is live with what is wished before any other.
+        $told = fn (HostWire $w): bool => array_diff((new When($w->live()))->inputs(), $this->wished()) !== [];
+        usort($wires, fn (HostWire $a, HostWire $b): int => $told($a) <=> $told($b));
+        foreach ($wires as $wire) {
             $taken = in_array($wire->id, [...$this->used, ...$this->chosenWires], true);
             if (! $taken && ($wire->kind === $kind || ($any && ! $wire->flashes()))) {
                 return $wire->id;

@@ -166,7 +166,7 @@ it('tells leads without a length in one sentence', function (): void {
     $said = array_map(fn (Finding $f): string => $f->message, Together::of($review->analysis, $review->open()));
     expect($said)->toContain(
         '3 leads have no length: what they lose is not told, nor if their fuses open. Computed as 0 m. '.
-            'They are lead_0, lead_1 and lead_2.',
+            'They are bank + to hand switch, 1, hand switch, 2 to pod + and pod − to bank −.',
     );
 });
 

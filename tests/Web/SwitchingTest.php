@@ -28,7 +28,8 @@ it('lays every way out, uses one as one edit and takes it back to the same bytes
     expect(Recognise::of($this->stands($build), 'galley_shelf')['way'] ?? null)->toBe('relay_ground');
     $this->get("/b/{$build->key}/circuit?c=galley_shelf")
         ->assertOk()
-        ->assertSeeText('follows a ground-switched lamp through a relay. It glows as it should');
+        ->assertSeeText('relay of galley shelf')
+        ->assertSeeText('It glows as it should');
     $this->post(
         "/b/{$build->key}/undo",
         ['base' => (string) $build->refresh()->head, 'token' => 'back'],
@@ -54,7 +55,7 @@ it('shows the truth table with what is to blame, and situations that can be thro
     );
     expect(strip_tags($html))
         ->toShow('2 of 2 situations are not as they should be')
-        ->toShow('should be dark, glows bright: the contact of switch of trike brake lamp from cut strip is made.')
+        ->toShow('should be dark, glows bright: the contact of switch at brake is made.')
         ->and($html)
         ->toShow('i%5Bbrake%5D=on');
 });

@@ -163,16 +163,16 @@ final class DayView
     /** "Lid up, rocker on, battery low: glows". */
     public function situation(Share $share): string
     {
-        $index = $this->frame->analysis->build->index;
+        $build = $this->frame->analysis->build;
         $words = array_map(
-            fn (string $input, string $to): string => Words::within($index->item($input)->text('label', $input)).
+            fn (string $input, string $to): string => Words::within($build->label($input)).
                 ' '.
                 $to,
             array_keys($share->positions),
             $share->positions,
         );
         $dead = array_map(
-            fn (string $wire): string => Words::within($index->item($wire)->text('label', $wire)).' timed out',
+            fn (string $wire): string => Words::within($build->label($wire)).' timed out',
             $share->dead,
         );
         $bank = match ($share->supply) {
@@ -297,9 +297,7 @@ final class DayView
     {
         $rows = [];
         foreach ($this->fields()->objects('events') as $n => $event) {
-            $label = $this->frame->analysis->build->index
-                ->item($event->text('input'))
-                ->text('label', $event->text('input'));
+            $label = $this->frame->analysis->build->label($event->text('input'));
             $rows[] = [
                 'n' => $n,
                 'at' => $event->number('at_s'),
@@ -362,7 +360,7 @@ final class DayView
         foreach ($build->document->fields()->objects('inputs') as $input) {
             foreach ($build->positions($input->text('id')) as $position) {
                 $all["{$input->text('id')} {$position}"] =
-                    Words::first($input->text('label', $input->text('id')))." {$position}";
+                    Words::first($build->label($input->text('id')))." {$position}";
             }
         }
 

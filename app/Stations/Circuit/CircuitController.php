@@ -41,6 +41,14 @@ final readonly class CircuitController
         return view('stations.circuit.way_cards', ['frame' => $frame, 'page' => new CircuitPage($frame, true)]);
     }
 
+    /** Circuits for the wish, each proven. */
+    public function wish(Build $build): View
+    {
+        $frame = $this->frame($build);
+
+        return view('stations.circuit.wish_cards', ['frame' => $frame, 'page' => new CircuitPage($frame)]);
+    }
+
     /** Light of every pattern of the circuit's channels, for the controller that is played on the drawing. */
     public function patterns(Build $build): JsonResponse
     {

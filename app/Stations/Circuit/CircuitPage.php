@@ -18,6 +18,7 @@ use BenchGlow\Build\PartBranch;
 use BenchGlow\Build\WhenText;
 use BenchGlow\Drawing\CircuitDrawing;
 use BenchGlow\Drawing\Drawing;
+use BenchGlow\Drawing\Parted;
 use BenchGlow\Edit\Batch;
 use BenchGlow\Edit\RemoveItem;
 use BenchGlow\Quantity\Shown;
@@ -39,12 +40,89 @@ final class CircuitPage
 
     public readonly Show $show;
 
+    public readonly Clauses $clauses;
+
+    public readonly ?OpenedWire $opened;
+
     /** @param  bool  $laysWaysOut  whether the ways of switching are tried at once */
     public function __construct(private readonly Frame $frame, public readonly bool $laysWaysOut = false)
     {
         $this->live = new Live($frame);
         $this->cards = new Cards($frame);
         $this->show = new Show($frame);
+        $this->clauses = new Clauses($frame);
+        $this->opened = OpenedWire::of($frame);
+    }
+
+    /** @return list<ChoiceCard> what could stand in the section whose clause is open */
+    public function choices(): array
+    {
+        return (new ChoiceCards($this->frame))->of($this->frame->own('clause'));
+    }
+
+    public function wishes(): ?Wishes
+    {
+        return (new WishCards($this->frame))->found();
+    }
+
+    /** @return array<string, string> what can feed a wire besides: supplies, host wires, ways of the host */
+    public function sources(): array
+    {
+        $build = $this->frame->analysis->build;
+        $sources = [];
+        foreach ([$build->supplies, array_filter($build->wires, fn (HostWire $w): bool => $w->positive && $w->mayBeTapped()), $build->ways] as $list) {
+            foreach ($list as $id => $source) {
+                $sources[isset($build->supplies[$id]) ? "{$id}.plus" : (string) $id] = $source->label;
+            }
+        }
+
+        return $sources;
+    }
+
+    /** @return list<LeadRow> leads of the circuit as rows */
+    public function leadRows(): array
+    {
+        $rows = [];
+        $names = $this->frame->names();
+        foreach ($this->leads() as $lead) {
+            [$from, $to] = $lead->cores[0] ?? [null, null];
+            $opens = [];
+            foreach ($lead->cores as $c => $core) {
+                if (! in_array(null, $core, true)) {
+                    $label = count($lead->cores) === 1 ? 'Open it' : 'Open core '.($c + 1);
+                    $opens[] = [$label, $this->frame->url(['w' => "{$lead->id}.".($c + 1), 'wm' => null, 'wo' => null])];
+                }
+            }
+            $end = fn (?string $pin): string => $pin === null ? 'a spare end' : $names->pin($pin);
+            $rows[] = new LeadRow($lead, $end($from), $end($to), $this->state($lead), $opens);
+        }
+
+        return $rows;
+    }
+
+    /** Whether a lead carries, is at voltage, or is dead, now. */
+    private function state(Lead $lead): string
+    {
+        $state = $this->frame->analysis->states[$this->frame->state()];
+        $supply = $this->frame->analysis->build->mainSupply()->id ?? '';
+        $held = false;
+        foreach ($this->frame->analysis->harness->wires as $wire) {
+            if ($wire->lead === $lead->id) {
+                if (abs($state->amps[$wire->id] ?? 0.0) > 1e-6) {
+                    return 'live';
+                }
+                $held = $held || abs((float) $state->between($wire->from, "{$supply}.minus")) > 0.5;
+            }
+        }
+
+        return $held ? 'held' : 'dead';
+    }
+
+    private function parted(Drawing $drawing): Drawing
+    {
+        return $this->opened === null
+            ? $drawing
+            : Parted::at($drawing, "{$this->opened->lead->id}.{$this->opened->core}", $this->opened->chosen()->symbol ?? '');
     }
 
     /** @return array<string, string> ways a light can face, which law asks for, and what the build says where it says something else */
@@ -79,7 +157,7 @@ final class CircuitPage
 
         return $frame->circuit === null
             ? null
-            : CircuitDrawing::wide(
+            : $this->parted(CircuitDrawing::wide(
                 $frame->analysis,
                 $frame->circuit->id,
                 $frame->state(),
@@ -87,7 +165,7 @@ final class CircuitPage
                 tips: $frame->tips(),
                 findings: $frame->pins(),
                 scheme: $this->live->scheme(),
-            );
+            ));
     }
 
     public function narrow(): ?Drawing
@@ -96,7 +174,7 @@ final class CircuitPage
 
         return $frame->circuit === null
             ? null
-            : CircuitDrawing::narrow(
+            : $this->parted(CircuitDrawing::narrow(
                 $frame->analysis,
                 $frame->circuit->id,
                 $frame->state(),
@@ -104,7 +182,7 @@ final class CircuitPage
                 tips: $frame->tips(),
                 findings: $frame->pins(),
                 scheme: $this->live->scheme(),
-            );
+            ));
     }
 
     /** @return array<string, Lead> leads of the circuit */

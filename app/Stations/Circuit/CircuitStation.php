@@ -15,8 +15,10 @@ use App\Stations\Circuit\Forms\AddLoadForm;
 use App\Stations\Circuit\Forms\AddNeverForm;
 use App\Stations\Circuit\Forms\AddPlugForm;
 use App\Stations\Circuit\Forms\AddSceneForm;
+use App\Stations\Circuit\Forms\AddSourceForm;
 use App\Stations\Circuit\Forms\AddWantForm;
 use App\Stations\Circuit\Forms\CalibrateForm;
+use App\Stations\Circuit\Forms\ConnectForm;
 use App\Stations\Circuit\Forms\CopyCircuitForm;
 use App\Stations\Circuit\Forms\DropNeverForm;
 use App\Stations\Circuit\Forms\SetDutyForm;
@@ -79,6 +81,8 @@ final class CircuitStation extends Station
             AddSceneForm::class,
             SetDutyForm::class,
             AddPlugForm::class,
+            ConnectForm::class,
+            AddSourceForm::class,
         ];
     }
 
@@ -87,16 +91,33 @@ final class CircuitStation extends Station
         return new CircuitPage($frame, request()->query('ways') !== null);
     }
 
+    public function fields(): array
+    {
+        return [...OpenedWire::FIELDS, 'clause', 'wish', 'leads'];
+    }
+
     public function outputs(bool $tried): array
     {
         $drawing = 'stations.circuit.drawing';
 
-        return $tried ? [$drawing] : ['stations.circuit.head', $drawing, 'stations.circuit.cards'];
+        return $tried
+            ? [$drawing]
+            : [
+                'stations.circuit.head',
+                'stations.circuit.clause',
+                $drawing,
+                'stations.circuit.opened',
+                'stations.circuit.leads',
+                'stations.circuit.measured',
+                'stations.circuit.wish',
+                'stations.circuit.cards',
+            ];
     }
 
     public function routes(): void
     {
         Route::get('/ways', [CircuitController::class, 'ways'])->name('circuit.ways');
+        Route::get('/wish', [CircuitController::class, 'wish'])->name('circuit.wish');
         Route::get('/patterns', [CircuitController::class, 'patterns'])->name('circuit.patterns');
         Route::get('/tolerance', [CircuitController::class, 'tolerance'])->name('circuit.tolerance');
         Route::get('/states.csv', [CircuitController::class, 'states'])->name('circuit.states');
@@ -109,9 +130,9 @@ final class CircuitStation extends Station
         $found = [];
         foreach ($index->sections as $id => $section) {
             $item = $index->item($id);
-            if ($word === '' || stripos("{$id} {$item->text('label')}", $word) !== false) {
+            if ($word === '' || stripos("{$id} {$frame->names()->name($id)}", $word) !== false) {
                 $circuit = $section === 'circuits' ? $id : $item->text('circuit');
-                $found[] = new Found($item->text('label', $id), str_replace('.', ', ', $section), $circuit, $id);
+                $found[] = new Found($frame->names()->name($id), str_replace('.', ', ', $section), $circuit, $id);
             }
         }
 

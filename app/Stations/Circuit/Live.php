@@ -79,7 +79,7 @@ final class Live
     {
         $places = [];
         foreach ($this->points() as $thing => $pins) {
-            $label = $this->frame->analysis->build->index->item($thing)->text('label', $thing);
+            $label = $this->frame->analysis->build->label($thing);
             $name = Words::first($label);
             $places[$name] = [
                 ...$places[$name] ?? [],

@@ -81,7 +81,7 @@ final readonly class Show
             [$device, $channel] = explode('.', $contact);
             $rows[] = [
                 'contact' => $contact,
-                'name' => $this->frame->analysis->build->index->item($device)->text('label', $device)." {$channel}, %",
+                'name' => $this->frame->analysis->build->label($device)." {$channel}, %",
                 'duty' => $duty,
             ];
         }

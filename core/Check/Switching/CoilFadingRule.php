@@ -55,7 +55,7 @@ final class CoilFadingRule implements Rule
                 }
                 $thing = $contact->thing;
                 if (($analysis->build->wires[$thing] ?? null)?->fades() === true) {
-                    return Words::within($analysis->build->index->item($thing)->text('label', $thing)).
+                    return Words::within($analysis->build->label($thing)).
                         ', which fades';
                 }
                 if ($contact->duty < 1.0) {

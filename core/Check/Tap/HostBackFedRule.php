@@ -34,7 +34,7 @@ final class HostBackFedRule implements Rule
                 }
             }
             if ($worst !== null) {
-                $wire = $analysis->build->index->item($load->wire)->text('label', $load->wire);
+                $wire = $analysis->build->label($load->wire);
                 $findings[] = new Finding(
                     $this->id(),
                     Severity::Danger,

@@ -1,11 +1,16 @@
 // The Circuit station: the meter's tips set on the drawing, a controller played on it, a tolerance run.
 import { $ } from '../js/dom.js';
 
-// A click on a wire sets the red tip, the next one the black.
+// A press on a wire opens it; with Shift it sets the red tip of the meter there, then the black.
 let nextTip = 'red';
 document.addEventListener('click', (e) => {
   const wire = e.target.closest('#drawing g[data-pin]');
-  const select = wire && $(`#tip-${nextTip}`);
+  if (!wire) return;
+  if (!e.shiftKey) {
+    if (wire.dataset.opens) openWire(wire.dataset.opens);
+    return;
+  }
+  const select = $(`#tip-${nextTip}`);
   if (!select) return;
   const pins = [...select.options].map((o) => o.value);
   if (!pins.includes(wire.dataset.pin)) {
@@ -15,6 +20,117 @@ document.addEventListener('click', (e) => {
   select.value = wire.dataset.pin;
   nextTip = nextTip === 'red' ? 'black' : 'red';
   select.dispatchEvent(new Event('change', { bubbles: true }));
+});
+const address = (change) => {
+  const url = new URL(location.href);
+  for (const [name, value] of Object.entries(change))
+    if (value === null) url.searchParams.delete(name);
+    else url.searchParams.set(name, value);
+  return url.pathname + url.search;
+};
+const openWire = (core) => {
+  const url = address({ w: core, wm: null, wo: null });
+  history.pushState({}, '', url);
+  window.htmx.ajax('GET', url, { source: '#drawing', swap: 'none' }).then(() => {
+    const slip = $('#opened .slip');
+    if (slip) slip.scrollIntoView({ block: 'nearest' });
+  });
+};
+// What was put in closes the wire in the address too, so that a reload shows what is there.
+document.addEventListener('htmx:afterRequest', (e) => {
+  const closes = e.detail.successful && e.detail.elt.querySelector && e.detail.elt.querySelector('[data-closes]');
+  if (!closes) return;
+  history.replaceState({}, '', address(Object.fromEntries(closes.dataset.closes.split(' ').map((n) => [n, null]))));
+});
+// Enter in the row of a lead goes on to the same field of the next one.
+document.addEventListener('keydown', (e) => {
+  const row = e.key === 'Enter' && e.target.closest('.lead-row');
+  if (!row || !e.target.matches('input.typed')) return;
+  const name = e.target.id.replace(/^f-.+-/, '');
+  const rows = [...document.querySelectorAll('.lead-row')];
+  for (const next of rows.slice(rows.indexOf(row) + 1)) {
+    const field = [...next.querySelectorAll('input.typed')].find((f) => f.id.endsWith(`-${name}`));
+    if (field) {
+      setTimeout(() => {
+        const there = document.getElementById(field.id);
+        if (there) there.select();
+      }, 0);
+      return;
+    }
+  }
+});
+// Arrows go along the wires and parts of the drawing; I, O, J and E act on the one that is marked.
+let marked = null;
+const walk = () => {
+  const svg = [...document.querySelectorAll('#drawing svg.drawing')].find((s) => s.getBoundingClientRect().width > 0);
+  const all = svg ? [...svg.querySelectorAll('g[data-opens], g.sym[data-part]')] : [];
+  return all
+    .map((g) => [g, g.getBoundingClientRect()])
+    .sort(([, a], [, b]) => a.left - b.left || a.top - b.top)
+    .map(([g]) => g);
+};
+const mark = (element) => {
+  document.querySelectorAll('#drawing .marked').forEach((n) => n.classList.remove('marked'));
+  marked = element;
+  if (!element) return;
+  element.classList.add('marked');
+  const words = document.querySelector(`.in-words [data-shows="${CSS.escape(element.dataset.part || '')}"]`);
+  $('#live').textContent = words ? words.textContent : '';
+};
+const step = (by) => {
+  const all = walk();
+  const at = all.findIndex((g) => g === marked);
+  mark(all[at < 0 ? (by > 0 ? 0 : all.length - 1) : (at + by + all.length) % all.length]);
+};
+const press = (selector) => {
+  const button = $(selector);
+  if (button) button.click();
+  return Boolean(button);
+};
+const acts = {
+  ArrowRight: () => step(1),
+  ArrowDown: () => step(1),
+  ArrowLeft: () => step(-1),
+  ArrowUp: () => step(-1),
+  Enter: () => marked && marked.dataset.opens && openWire(marked.dataset.opens),
+  o: () => marked && press(`[data-takes="${CSS.escape(marked.dataset.part || '')}"]`),
+  e: () => marked && press(`[data-swaps="${CSS.escape(marked.dataset.part || '')}"]`),
+};
+document.addEventListener(
+  'keydown',
+  (e) => {
+    if (!('keys' in document.body.dataset) || e.ctrlKey || e.metaKey || e.altKey) return;
+    if (e.target.closest('input,textarea,select,dialog,summary')) return;
+    const onDrawing = document.activeElement && document.activeElement.closest('#drawing');
+    if (!onDrawing || !acts[e.key]) return;
+    if (acts[e.key]() === false) return;
+    e.preventDefault();
+    e.stopImmediatePropagation();
+  },
+  true,
+);
+document.addEventListener('keydown', (e) => {
+  if (!('keys' in document.body.dataset) || e.ctrlKey || e.metaKey || e.altKey) return;
+  if (e.target.closest('input,textarea,select,dialog')) return;
+  if (e.key === 'Escape' && $('#opened .slip')) press('[data-key=Escape]');
+  else if (e.key === 'i') {
+    if (!press('#opened [data-key=i]') && marked && marked.dataset.opens) openWire(marked.dataset.opens);
+  } else if (e.key === 'j') {
+    const join = $('#opened [data-key-summary=j]');
+    if (join) {
+      join.parentElement.open = true;
+      $('select', join.parentElement).focus();
+    }
+  } else if (e.key === 'r') {
+    const leads = $('#leads details');
+    if (leads) {
+      leads.open = true;
+      $('input.typed', leads).select();
+    }
+  } else if (e.key === 'y') press('#find-circuits');
+  else if (e.key === 'd') $('#drawing').focus();
+  else return;
+  e.preventDefault();
 });
 let playing = 0;
 const encode = (x) =>

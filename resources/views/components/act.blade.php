@@ -1,6 +1,7 @@
-@props(['edit', 'whole' => true, 'key' => null])
+@props(['edit', 'whole' => true, 'key' => null, 'to' => null])
 <x-form
     op="edit"
+    :to="$to"
     :render="$whole ? 'all' : null"
     :with="['edit' => json_encode(BenchGlow\Edit\Edits::write($edit))]"
     class="act"

@@ -1,9 +1,9 @@
 {{-- Written out, not made of smaller components: a large page has hundreds of these. --}}
-@props(['op', 'echo' => null, 'onChange' => false, 'render' => null, 'with' => []])
+@props(['op', 'echo' => null, 'onChange' => false, 'render' => null, 'with' => [], 'to' => null])
 <form
     method="post"
-    action="{{ $frame->to('edit') }}"
-    hx-post="{{ $frame->to('edit') }}"
+    action="{{ $to ?? $frame->to('edit') }}"
+    hx-post="{{ $to ?? $frame->to('edit') }}"
     @if ($onChange) hx-trigger="change" @endif
     {{ $attributes }}
 >

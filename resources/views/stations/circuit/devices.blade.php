@@ -71,10 +71,19 @@
                     @endforeach
                 @endif
                 <x-act
-                    :edit="new BenchGlow\Edit\RemoveItem($id)"
+                    :edit="new BenchGlow\Edit\TakePartOut($id)"
                     class="is-small"
-                    :aria-label="'Take out ' . $device->label()"
-                >Take out</x-act>
+                    data-takes="{{ $id }}"
+                    :aria-label="'Take out ' . BenchGlow\Quantity\Words::within($device->label())"
+                >Take it out</x-act>
+                @if (in_array($device->kind(), ['switch', 'relay'], true))
+                    <x-act
+                        :edit="new BenchGlow\Edit\SwapEnds($id)"
+                        class="is-small"
+                        data-swaps="{{ $id }}"
+                        :aria-label="'Swap the ends of ' . BenchGlow\Quantity\Words::within($device->label())"
+                    >Swap its ends</x-act>
+                @endif
                 @if ($device->part->contacts !== [])
                     <details class="pin-map">
                         <summary>Pins, and the test that proves them</summary>

@@ -20,19 +20,8 @@
                 class="slim"
             />
         @endif
-        @panel('stations.circuit.fall')
-        @panel('stations.circuit.tips')
-        <details class="in-words">
-            <summary>Every part in words</summary>
-            <ul>
-                @foreach ($page->live->parts() as $part)
-                    <li><a
-                            href="#drawing"
-                            data-shows="{{ $part['part'] }}"
-                        >{{ $part['says'] }}</a></li>
-                @endforeach
-            </ul>
-        </details>
-        @panel('stations.circuit.truth')
+        @unless ($page->opened)
+            @panel('stations.circuit.fall')
+        @endunless
     @endif
 </section>

@@ -11,9 +11,14 @@
     </section>
 @else
     @panel('stations.circuit.head')
+    @panel('stations.circuit.clause')
     @panel('stations.circuit.drawing')
-    @panel('stations.circuit.player')
+    @panel('stations.circuit.opened')
+    @panel('stations.circuit.wish')
     @panel('stations.circuit.sentences')
+    @panel('stations.circuit.leads')
+    @panel('stations.circuit.measured')
+    @panel('stations.circuit.player')
     @panel('stations.circuit.wants')
     @panel('stations.circuit.ways')
     @panel('stations.circuit.cards')

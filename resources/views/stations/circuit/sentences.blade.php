@@ -123,6 +123,14 @@
                 :value="$light->fields->text('faces')"
                 :options="$page->faces($light)"
             />
+            @if ($light->kind !== 'strip')
+                <x-act
+                    :edit="new BenchGlow\Edit\SwapEnds($light->id)"
+                    class="is-small"
+                    data-swaps="{{ $light->id }}"
+                    :aria-label="'Swap the ends of ' . BenchGlow\Quantity\Words::within($light->label)"
+                >Swap its ends</x-act>
+            @endif
             @if (count($frame->lights()) > 1)
                 <x-act
                     :edit="new BenchGlow\Edit\RemoveItem($light->id)"
@@ -132,94 +140,4 @@
             @endif
         </div>
     @endforeach
-    @php($own = array_filter($frame->analysis->build->leads, fn($l) => $l->circuit === $frame->circuit->id))
-    @if (count($own) > 2)
-        <details class="leads">
-            <summary>Its {{ count($own) }} leads: lengths, wire, fuses</summary>
-    @endif
-    @foreach ($own as $lead)
-        @if (true)
-            @php($figures = $frame->analysis->leads[$lead->id])
-            <div
-                class="says"
-                data-part="{{ $lead->id }}"
-            >
-                <span class="lead-name">{{ $lead->label }}</span>
-                <x-blank
-                    :id="$lead->id"
-                    field="length_m"
-                    label="over"
-                    :value="$lead->lengthM === null
-                        ? ''
-                        : BenchGlow\Quantity\Shown::forField(
-                            BenchGlow\Quantity\Unit::Length,
-                            $lead->lengthM,
-                            $frame->preference->units,
-                        )"
-                    :echo="$lead->lengthM === null
-                        ? 'length missing'
-                        : BenchGlow\Quantity\Shown::bothLengths($lead->lengthM, $frame->preference->units)"
-                />
-                <x-choose
-                    :id="$lead->id"
-                    field="wire"
-                    op="set_wire"
-                    label="of"
-                    :value="$lead->wire === null ? 'recommended' : $shelf::wireKey($figures->wire)"
-                    :options="$shelf::wires($figures, $frame->preference->wire)"
-                />
-                @foreach ($lead->inline as $thing)
-                    @if ($thing->kind === 'fuse')
-                        <x-choose
-                            :id="$thing->id"
-                            field="fuse_a"
-                            :label="'fuse ' . $thing->id"
-                            :value="$thing->fuseA === null
-                                ? 'recommended'
-                                : BenchGlow\Quantity\Shown::plain($thing->fuseA) . ' A'"
-                            :options="$shelf::fuses($frame->analysis->fuses[$thing->id], $thing->form)"
-                        />
-                        <x-blank
-                            :id="$thing->id"
-                            field="at_m"
-                            label="set in at"
-                            :value="BenchGlow\Quantity\Shown::forField(
-                                BenchGlow\Quantity\Unit::Length,
-                                $thing->atM,
-                                $frame->preference->units,
-                            )"
-                        />
-                    @elseif($thing->kind === 'resistor')
-                        <x-blank
-                            :id="$thing->id"
-                            field="ohm"
-                            :label="'resistor ' . $thing->id"
-                            :value="BenchGlow\Quantity\Shown::ohms($thing->ohm)"
-                        />
-                    @endif
-                @endforeach
-                @if (array_filter($lead->inline, fn($t) => $t->kind === 'plug') === [])
-                    <x-form
-                        op="add_plug"
-                        render="all"
-                        :with="['id' => $lead->id]"
-                        class="act"
-                    ><button
-                            class="button is-small"
-                            aria-label="Put a plug in {{ BenchGlow\Quantity\Words::within($lead->label) }}"
-                        >Put a plug in</button></x-form>
-                @else
-                    @php($plug = array_values(array_filter($lead->inline, fn($t) => $t->kind === 'plug'))[0])
-                    <x-act
-                        :edit="$page->unplug($lead, $plug)"
-                        class="is-small"
-                        :aria-label="'Take the plug out of ' . BenchGlow\Quantity\Words::within($lead->label)"
-                    >Take the plug out</x-act>
-                @endif
-            </div>
-        @endif
-    @endforeach
-    @if (count($own) > 2)
-        </details>
-    @endif
 </div>

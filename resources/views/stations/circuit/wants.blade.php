@@ -92,7 +92,7 @@
         @foreach ($frame->document->fields()->objects('inputs') as $input)
             @foreach ($frame->analysis->build->positions($input->text('id')) as $position)
                 <option
-                    value="{{ BenchGlow\Quantity\Words::within($input->text('label', $input->text('id'))) }} {{ $position }}"
+                    value="{{ BenchGlow\Quantity\Words::within($frame->names()->name($input->text('id'))) }} {{ $position }}"
                 ></option>
             @endforeach
         @endforeach

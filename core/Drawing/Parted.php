@@ -1,0 +1,75 @@
+<?php
+
+declare(strict_types=1);
+
+namespace BenchGlow\Drawing;
+
+/** A drawing with one wire parted: two bare ends, and what might go in between as dashes. Nothing else moves. */
+final class Parted
+{
+    private const GAP = 44.0;
+
+    /**
+     * @param  string  $wire  lead.core
+     * @param  string  $symbol  of the offer in hand; '' for none
+     */
+    public static function at(Drawing $drawing, string $wire, string $symbol): Drawing
+    {
+        [$n, $m, $length] = self::longest($drawing->shapes, $wire);
+        if ($n === null) {
+            return $drawing;
+        }
+        $shapes = $drawing->shapes;
+        $cut = $shapes[$n];
+        [[$x1, $y1], [$x2, $y2]] = [$cut->points[$m], $cut->points[$m + 1]];
+        $gap = min(self::GAP, 0.6 * $length);
+        [$ux, $uy] = [($x2 - $x1) / $length, ($y2 - $y1) / $length];
+        $mid = [($x1 + $x2) / 2, ($y1 + $y2) / 2];
+        $from = [$mid[0] - ($ux * $gap) / 2, $mid[1] - ($uy * $gap) / 2];
+        $to = [$mid[0] + ($ux * $gap) / 2, $mid[1] + ($uy * $gap) / 2];
+        $halves = [
+            Shape::wire([...array_slice($cut->points, 0, $m + 1), $from], $cut->state, $cut->part, $cut->pin, $cut->text),
+            Shape::wire([$to, ...array_slice($cut->points, $m + 1)], $cut->state, $cut->part, $cut->pin, $cut->text),
+        ];
+        $ends = array_map(fn (array $p): Shape => Shape::box('bare', $p[0] - 8.0, $p[1] - 8.0, 16.0, 16.0, ''), [$from, $to]);
+        if ($symbol !== '') {
+            $upright = abs($uy) > abs($ux);
+            [$w, $h] = $upright ? [18.0, $gap - 12.0] : [$gap - 12.0, 18.0];
+            $ends[] = Shape::box(
+                $symbol,
+                $mid[0] - $w / 2,
+                $mid[1] - $h / 2,
+                $w,
+                $h,
+                '',
+                $upright ? 'offered upright' : 'offered',
+            );
+        }
+        array_splice($shapes, $n, 1, $halves);
+
+        return new Drawing($drawing->width, $drawing->height, [...$shapes, ...$ends], $drawing->title, $drawing->description);
+    }
+
+    /**
+     * @param  list<Shape>  $shapes
+     * @return array{int|null, int, float} shape, segment and length of the longest straight piece of a wire
+     */
+    private static function longest(array $shapes, string $wire): array
+    {
+        $best = [null, 0, 0.0];
+        foreach ($shapes as $n => $shape) {
+            if ($shape->kind !== 'wire' || $shape->text !== $wire) {
+                continue;
+            }
+            for ($m = 0; $m + 1 < count($shape->points); $m++) {
+                [[$x1, $y1], [$x2, $y2]] = [$shape->points[$m], $shape->points[$m + 1]];
+                $length = hypot($x2 - $x1, $y2 - $y1);
+                if ($length > $best[2]) {
+                    $best = [$n, $m, $length];
+                }
+            }
+        }
+
+        return $best;
+    }
+}
