@@ -34,6 +34,12 @@ final readonly class Finding
         return $this->told($this->message, $this->fix, $this->edit, $reason, $this->also);
     }
 
+    /** The same with an act that mends it. */
+    public function mended(string $fix, Edit $edit): self
+    {
+        return $this->told($this->message, $fix, $edit, $this->acceptedBecause, $this->also);
+    }
+
     /** The same without what it offered to do. */
     public function withoutFix(): self
     {

@@ -68,6 +68,7 @@ use BenchGlow\Check\Switching\CircuitNotSolvedRule;
 use BenchGlow\Check\Switching\CoilFadingRule;
 use BenchGlow\Check\Switching\CoilNoQuenchRule;
 use BenchGlow\Check\Switching\CoilOverVoltsRule;
+use BenchGlow\Check\Switching\CoilThroughLampsRule;
 use BenchGlow\Check\Switching\CoilUnderDrivenRule;
 use BenchGlow\Check\Switching\ContactOverRatingRule;
 use BenchGlow\Check\Switching\ControllerTotalOverRule;
@@ -76,9 +77,12 @@ use BenchGlow\Check\Switching\FlasherFastRule;
 use BenchGlow\Check\Switching\FlickerRule;
 use BenchGlow\Check\Switching\IntentNotMetRule;
 use BenchGlow\Check\Switching\OutputsJoinedRule;
+use BenchGlow\Check\Switching\PartUnboundRule;
 use BenchGlow\Check\Switching\RelayChattersRule;
 use BenchGlow\Check\Switching\RelayRaceRule;
 use BenchGlow\Check\Switching\RelaySealInRule;
+use BenchGlow\Check\Switching\SectionDoubledRule;
+use BenchGlow\Check\Switching\WishNoSignalRule;
 use BenchGlow\Check\Tap\DonorFuseEnlargedRule;
 use BenchGlow\Check\Tap\DonorNotPermittedRule;
 use BenchGlow\Check\Tap\DonorOverloadedRule;
@@ -150,6 +154,9 @@ final class Rules
         RelayChattersRule::class,
         RelayRaceRule::class,
         RelaySealInRule::class,
+        CoilThroughLampsRule::class,
+        PartUnboundRule::class,
+        SectionDoubledRule::class,
         LightReversedRule::class,
         ReverseVoltageRule::class,
         ResistorSharedRule::class,
@@ -181,6 +188,7 @@ final class Rules
         SupplyShortedRule::class,
         CircuitNotSolvedRule::class,
         IntentNotMetRule::class,
+        WishNoSignalRule::class,
     ];
 
     /** @return list<Finding> worst first, then in the order of the rules; those set aside carry their reason */
@@ -231,7 +239,7 @@ final class Rules
         foreach (self::ALL as $class) {
             $rule = new $class();
             if ($asked($rule)) {
-                array_push($findings, ...$rule->check($analysis));
+                array_push($findings, ...array_map(fn (Finding $f): Finding => Mends::of($analysis, $f), $rule->check($analysis)));
             }
         }
 

@@ -54,10 +54,14 @@ final class Tries
         [$then, $measured] = [self::measure($was, $finding), self::measure($now, $finding)];
         $better = $then !== null && $measured !== null && self::better($finding, $measured, $then);
 
+        $worse = self::worse($before, $after);
+        // What brings something as bad is no help.
+        $asBad = array_filter($worse, fn (Finding $w): bool => $w->severity !== Severity::Note && $w->severity->rank() <= $finding->severity->rank());
+
         return new Tried(
-            $gone || $better,
+            ($gone || $better) && $asBad === [],
             $measured === null ? null : self::reached($finding, $measured, self::asked($was, $finding)),
-            self::worse($before, $after),
+            array_map(fn (Finding $w): string => $w->message, $worse),
         );
     }
 
@@ -114,14 +118,14 @@ final class Tries
     /**
      * @param  array<string, Finding>  $before
      * @param  array<string, Finding>  $after
-     * @return list<string>
+     * @return list<Finding>
      */
     private static function worse(array $before, array $after): array
     {
         $worse = [];
         foreach ($after as $key => $finding) {
             if (self::badness($after, $key) > self::badness($before, $key)) {
-                $worse[] = $finding->message;
+                $worse[] = $finding;
             }
         }
 

@@ -20,7 +20,8 @@ final readonly class InsertPart implements Edit
      * @param  string|Fields  $part  see `PartNamed`; in line also {"kind": "fuse", "fuse_a"} and {"kind": "resistor", "ohm"}
      * @param  list<string>  $through  the pair of pins it goes through; [] for the part's first
      * @param  Fields|null  $at  position => when it stands there, for a switch
-     * @param  Fields|null  $bind  own pin => id of what it hangs on, or "new"; `input` => what moves a switch
+     * @param  Fields|null  $bind  own pin => id of what it hangs on, or "new"; `input` => what moves a switch, `switch` => part of the small
+     *   one that throws a trigger
      * @param  bool  $turned  the light side toward the source
      */
     public function __construct(

@@ -42,7 +42,7 @@ final class PutBetween
         $this->circuit = $place->lead->circuit();
         $this->id = $this->draft->name(($this->circuit ?? 'build').'_'.$this->part->text('kind'));
         foreach (array_keys($bind->data) as $pin) {
-            if ($pin !== 'input' && ! isset($this->ports->own[$pin])) {
+            if (! in_array($pin, ['input', 'switch'], true) && ! isset($this->ports->own[$pin])) {
                 $own = implode(', ', array_map(strval(...), array_keys($this->ports->own)));
                 throw BadBuild::at("/bind/{$pin}", "the part has no pin of its own `{$pin}`".($own === '' ? '.' : "; it has {$own}."));
             }
@@ -59,7 +59,7 @@ final class PutBetween
         );
         $this->draft->data['devices'] = [...$this->draft->list(['devices']), $this->device($at, $bind)];
         foreach ($this->ports->own as $pin => $need) {
-            $this->bind((string) $pin, $need, $bind->data[$pin] ?? null, $pair[0]);
+            $this->bind((string) $pin, $need, $bind->data[$pin] ?? null, $pair[0], $bind->text('switch', 'toggle_mini'));
         }
         $this->leads->save();
     }
@@ -107,7 +107,7 @@ final class PutBetween
     }
 
     /** Where an own pin goes: said, else what its need usually hangs on. */
-    private function bind(string $pin, string $need, mixed $to, string $sourcePin): void
+    private function bind(string $pin, string $need, mixed $to, string $sourcePin, string $small): void
     {
         $own = "{$this->id}.{$pin}";
         if ($to === null && $need === 'minus') {
@@ -124,7 +124,7 @@ final class PutBetween
         }
         $section = $this->draft->index->sections[explode('.', $to)[0]] ?? '';
         match (true) {
-            $to === 'new' || $section === 'inputs' => $this->byHand($own, $to, $sourcePin),
+            $to === 'new' || $section === 'inputs' => $this->byHand($own, $to, $sourcePin, $small),
             $section === 'host.wires' && $need === 'trigger' => $this->byWire($pin, $to, $sourcePin),
             default => $this->lead(...$need === 'minus' ? [$own, $to] : [$to, $own]),
         };
@@ -147,16 +147,17 @@ final class PutBetween
     }
 
     /** A trigger thrown by a switch of its own: a small one carries only the coil. */
-    private function byHand(string $own, string $input, string $sourcePin): void
+    private function byHand(string $own, string $input, string $sourcePin, string $part): void
     {
-        $small = Catalogue::part('toggle_mini') ?? new Fields([]);
+        $small = Catalogue::part($part) ?? throw BadBuild::at('/bind/switch', "the shelf has no `{$part}`.");
+        [$in, $out] = Ports::of($small)->pair([]) ?? ['1', '2'];
         $switch = new self($this->draft, $this->leads, $small, Ports::of($small), '');
         $switch->circuit = $this->circuit;
         $switch->id = $this->draft->name("{$this->id}_hand");
         $device = $switch->device(null, new Fields(['input' => $input]));
         $this->draft->data['devices'] = [...$this->draft->list(['devices']), $device];
-        $this->lead("{$this->id}.{$sourcePin}", "{$switch->id}.1");
-        $this->lead("{$switch->id}.2", $own);
+        $this->lead("{$this->id}.{$sourcePin}", "{$switch->id}.{$in}");
+        $this->lead("{$switch->id}.{$out}", $own);
     }
 
     /** A host wire that is switched to ground pulls the coil's other end down. */

@@ -38,7 +38,9 @@ final class Rewiring
         array $stays,
         private readonly ?array $strips,
     ) {
-        $targets = $minus = [];
+        // Where it begins and goes home it hangs on things that stay.
+        $targets = [$setting->plus => true, $setting->home => true];
+        $minus = [];
         foreach ($setting->lights as $light) {
             $targets += array_fill_keys([...$light['plus'], ...$light['minus'], ...$light['functions']], true);
             $minus += array_fill_keys($light['minus'], true);
@@ -46,7 +48,7 @@ final class Rewiring
         $this->minus = $minus;
         foreach ($leads->all as $lead) {
             foreach ($lead->circuit() === $setting->circuit ? $lead->cores : [] as $c => [$a, $b]) {
-                if ($a !== null && $b !== null && self::isFree($a, $b, $stays, $targets)) {
+                if ($a !== null && $b !== null && self::isFree($a, $b, $stays, $targets, [$setting->plus, $setting->home])) {
                     $this->free[] = [$lead, $c + 1];
                 }
             }
@@ -56,13 +58,17 @@ final class Rewiring
     /**
      * @param  array<string, true>  $stays
      * @param  array<string, true>  $targets
+     * @param  list<string>  $borders  where the section begins and goes home
      */
-    private static function isFree(string $a, string $b, array $stays, array $targets): bool
+    private static function isFree(string $a, string $b, array $stays, array $targets, array $borders): bool
     {
         $fixed = fn (string $pin): bool => isset($stays[explode('.', $pin)[0]]);
         $other = fn (string $pin): bool => $fixed($pin) && ! isset($targets[$pin]);
 
-        return ! ($fixed($a) && $fixed($b)) && ! $other($a) && ! $other($b);
+        // Between two things that stay it is no matter of the section, unless that lies just there.
+        $within = $fixed($a) && $fixed($b) && ! in_array($a, $borders, true) && ! in_array($b, $borders, true);
+
+        return ! $within && ! $other($a) && ! $other($b);
     }
 
     /**

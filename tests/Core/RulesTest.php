@@ -304,7 +304,7 @@ function ruleCases(): array
                 new AddItem('inputs', new Fields(['id' => 'lid', 'kind' => 'lid', 'positions' => ['down', 'up']])),
                 $set('shelf_light_want', 'when', ['input' => 'lid']),
             ),
-            ['warning light.always_lit shelf_light', 'warning intent.not_met shelf'],
+            ['warning light.always_lit shelf_light', 'warning intent.not_met shelf', 'warning wish.no_signal lid'],
             sound(...),
         ],
     ];

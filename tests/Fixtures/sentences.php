@@ -22,16 +22,20 @@ return [
     ],
     'relay.needed' => [
         'Courtesy wire carries 2.32 A behind a 2 A fuse. Let it throw a relay that has its own fused feed.',
+        '→ Let it throw a relay',
     ],
     'signal.not_to_tap' => [
         'Courtesy wire must not be tapped. Take another signal.',
     ],
     'signal.over_capacity' => [
         'Courtesy wire is good for 0.3 A and gives 0.54 A. Let it throw a relay or a solid-state switch.',
+        '→ Let it throw a relay',
     ],
     'host.back_fed' => [
         'With two on, 14.27 V reaches the lamp of wire fore, whose own signal is off. Put a diode in each lead where the sources meet.',
+        '→ Put a diode in each',
         'With one on, 14.27 V reaches the lamp of wire aft, whose own signal is off. Put a diode in each lead where the sources meet.',
+        '→ Put a diode in each',
     ],
     'supply.joined' => [
         'With everything at rest, 2.28 A runs from pack into bank: their plus sides are joined. Part them with a diode and a fuse each, or a change-over.',
@@ -66,15 +70,18 @@ return [
     ],
     'light.reversed' => [
         'Row hangs the wrong way round: -14.4 V from its plus to its minus. Change its two leads over; find the side with a meter, never by trying.',
+        '→ Swap its ends',
     ],
     'led.reverse_voltage' => [
         'Row gets 14.4 V in reverse across one LED; each bears 5 V. Turn it round, or put a diode before it.',
+        '→ Put a diode in',
     ],
     'resistor.shared' => [
         '`R1` feeds 2 strings in parallel: they do not share its current, and one open string overloads the others. Give each string its own resistor.',
     ],
     'light.always_lit' => [
         'Shelf glows in every situation. Nothing on its way opens; put a switch there, or take another feed.',
+        '→ Put a rocker in',
     ],
     'light.live_when_off' => [
         'Shelf stays at 14.4 V when it is off: it is switched on the ground side, and a chafed lead can light or short it. Both sides are right; keep its leads sleeved.',
@@ -84,6 +91,7 @@ return [
     ],
     'anode.mismatch' => [
         'Ring has its plus in common, and `c` switches the plus: it stays dark. Take a controller for common plus.',
+        '→ Take the other kind of controller',
     ],
     'colour.fades' => [
         'The colour of ring changes along the run: r keeps 76 % to the dimmest unit, g only 62 %. Feed both ends, or put an amplifier in between.',
@@ -101,6 +109,7 @@ return [
     ],
     'motor.spikes' => [
         'Shelf shares courtesy wire with the pump, whose coil kicks when it stops. Put a diode in series and a clamp across the light.',
+        '→ Put a diode in',
     ],
     'ground.unclean' => [
         'The return ends on paint at frame. Bare the metal under the ring, tighten it, paint over it.',
@@ -149,6 +158,22 @@ return [
         'Shelf sits on protective gear. Do not drill it or glue to its shell: altering it can void its approval. Clip or strap it on so that it comes off.',
         '→ It sits on something else',
     ],
+    'part.unbound' => [
+        'Pin 85 of relay of main hangs on nothing; it wants a way home.',
+        '→ Lead it home',
+    ],
+    'section.doubled' => [
+        'Hand switch, 2 and hand switch do the same: what moves the one moves the other. Take one out.',
+        '→ Take it out',
+    ],
+    'coil.through_lamps' => [
+        'The coil of relay of main pulls with both plus wire and ground wire at rest: current runs through their two lamps. Put a diode in the coil\'s lead.',
+        '→ Put a diode in',
+    ],
+    'wish.no_signal' => [
+        'Main is wished by lid, and nothing tells of it: no switch stands at it, and no wire of the host is live with it.',
+        '→ Put a lid switch in',
+    ],
     'wire.too_thin' => [
         'Hand switch, 2 to pod + is 0.75 mm²: on a boat a single wire has 1 mm² at least, one of a sheathed cable 0.75. Take 1 mm².',
         '→ Lay 1 mm²',
@@ -161,6 +186,7 @@ return [
     ],
     'diode.over_amps' => [
         'The diode in hand switch, 2 to glow, start + carries 2.88 A and is rated 1 A; it wants one and a half times what it carries, 4.33 A. Take a larger one.',
+        '→ Take a larger one',
     ],
     'diode.reversed' => [
         'The diode in hand switch, 2 to glow, start + points against the current: it never passes any. Turn it round, its ring to the light.',
@@ -168,6 +194,7 @@ return [
     ],
     'lead.dead_end' => [
         'Hand switch, 2 to joint of main carries nothing in any situation: one of its ends leads nowhere. Join it on, or take it off.',
+        '→ Take it off',
     ],
     'place.unsealed' => [
         'Plug of main is not sealed and lies where it gets wet, over the deck. Take a sealed one.',
@@ -183,12 +210,14 @@ return [
     ],
     'coil.over_volts' => [
         'With hand on, the coil of the relay `k` gets 23.57 V; it is made for about 12 V and burns over 15.6 V. Take a relay for these volts.',
+        '→ Take a relay for 24 V',
     ],
     'outputs.joined' => [
         'Bank and second stand side by side: the one with a hair more volts carries all until it cuts out. Part the load, or take one that is large enough.',
     ],
     'channel.crossed' => [
         'Channel b of `c` drives the g of `ring`: its colours come out swapped. Change the two cores over.',
+        '→ Change the two over',
     ],
     'fuse.missing' => [
         'Nothing opens when this wire is shorted: Feed of Shelf leaves Bank without a fuse.',
@@ -238,6 +267,7 @@ return [
     ],
     'light.wrong_voltage' => [
         'Shelf is made for 12 V; Bank gives up to 28.8 V. It overheats. Take a part for these volts.',
+        '→ Take warm white 24 V, 9.6 W/m, 120 LEDs/m',
     ],
     'part.impossible' => [
         '4 LEDs of 3 V in series leave nothing of 12 V. Check the part\'s series LEDs and forward volts; nothing is solved until then.',
@@ -266,9 +296,11 @@ return [
     ],
     'lead.spare_core' => [
         'A core of Shelf, end + to a spare end ends on nothing and carries up to 14.3 V. Cap it and insulate it by itself.',
+        '→ Take the core off',
     ],
     'light.unfed' => [
         'Shelf has no lead yet.',
+        '→ Feed it from bank',
     ],
     'supply.shorted' => [
         'Bank is shorted through `slip`: 561.9 A would flow. Look for a wire that joins plus and minus without a light between.',

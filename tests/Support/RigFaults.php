@@ -13,6 +13,30 @@ final class RigFaults
     public static function cases(): array
     {
         return [
+            'part.unbound' => [
+                fn () => self::coil(false)->document(),
+                ['warning part.unbound k', 'warning intent.not_met main', 'note lead.unused_live k', 'note lead.dead_end lead_3', 'note lead.dead_end lead_4'],
+                fn () => self::coil(true)->document(),
+            ],
+            'section.doubled' => [
+                fn () => self::two('hand', 'hand')->document(),
+                ['note section.doubled s2'],
+                fn () => self::two('hand', 'other')->document(),
+            ],
+            'coil.through_lamps' => [
+                fn () => self::betweenWires([])->document(),
+                ['warning coil.through_lamps k', 'warning intent.not_met main'],
+                fn () => self::betweenWires([
+                    ['id' => 'd', 'kind' => 'diode', 'at_m' => 0.1, 'part' => 'silicon_1', 'points' => 'to'],
+                ])->document(),
+            ],
+            'wish.no_signal' => [
+                fn () => self::pod()->input('lid', 'lid', ['positions' => ['down', 'up']])
+                    ->want(['input' => 'lid'], 'pod', 'free')
+                    ->document(),
+                ['warning wish.no_signal lid'],
+                fn () => self::pod()->document(),
+            ],
             'wire.too_thin' => [
                 fn () => self::pod(place: 'boat')->document(),
                 ['note wire.too_thin lead_1'],
@@ -244,5 +268,61 @@ final class RigFaults
             ->want(['input' => 'hand'], 'pod');
 
         return ($together ? $rig->fused('second.plus', 'hub', 4.0) : $rig)->document();
+    }
+
+    /** A pod behind a relay that a hand switch throws, its coil led home or not. */
+    private static function coil(bool $home): Rig
+    {
+        $rig = Rig::on()->input('hand')->switch('s', 'hand')->device('k', 'relay', 'relay_4_12_resistor');
+        $rig->light('pod', 'module', 'pod_warm_12')->want(['input' => 'hand'], 'pod');
+        $rig->fused('bank.plus', 'k.30', 2.0)->lead('k.87', 'pod.plus')->lead('pod.minus', 'bank.minus');
+        $rig->fused('bank.plus', 's.1', 2.0)->lead('s.2', 'k.86');
+
+        return $home ? $rig->lead('k.85', 'bank.minus') : $rig;
+    }
+
+    /** A pod behind two switches in a row, by what moves each. */
+    private static function two(string $first, string $second): Rig
+    {
+        $rig = Rig::on()->input('hand')->input('other')->switch('s1', $first)->switch('s2', $second);
+        $when = $first === $second ? ['input' => $first] : ['all' => [['input' => $first], ['input' => $second]]];
+        $rig->light('pod', 'module', 'pod_warm_12')->want($when, 'pod');
+
+        return $rig->fused('bank.plus', 's1.1', 2.0)
+            ->lead('s1.2', 's2.1')
+            ->lead('s2.2', 'pod.plus')
+            ->lead('pod.minus', 'bank.minus');
+    }
+
+    /**
+     * A pod behind a relay whose coil lies between a positive and a ground-switched wire of the host.
+     *
+     * @param  list<array<string, mixed>>  $inline  in the coil's lead
+     */
+    private static function betweenWires(array $inline): Rig
+    {
+        $lamp = ['id' => 'lamp', 'kind' => 'filament', 'w' => 10, 'at_v' => 12];
+        $rig = Rig::on()->input('one')->input('two')->part('silicon_1')->device('k', 'relay', 'relay_4_12_resistor');
+        foreach ([['plus_wire', 'positive', 'one'], ['ground_wire', 'ground', 'two']] as [$id, $polarity, $input]) {
+            $rig->host('wires', [
+                'id' => $id,
+                'label' => ucfirst(str_replace('_', ' ', $id)),
+                'polarity' => $polarity,
+                'live_when' => ['input' => $input],
+                'fed_by' => 'bank',
+                'fuse_a' => 5,
+                'loads' => [$lamp],
+            ]);
+        }
+        $rig->light('pod', 'module', 'pod_warm_12')->want(['all' => [['input' => 'one'], ['input' => 'two']]], 'pod');
+
+        return $rig->fused('bank.plus', 'k.30', 2.0)
+            ->lead('k.87', 'pod.plus')
+            ->lead('pod.minus', 'bank.minus')
+            ->lead('plus_wire', 'k.86', ['inline' => [
+                ['id' => 'f', 'kind' => 'fuse', 'at_m' => 0.05, 'fuse_a' => 1, 'form' => 'inline_blade'],
+                ...$inline,
+            ]])
+            ->lead('k.85', 'ground_wire');
     }
 }
