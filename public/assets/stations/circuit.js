@@ -30,18 +30,11 @@ const address = (change) => {
 };
 const openWire = (core) => {
   const url = address({ w: core, wm: null, wo: null });
-  history.pushState({}, '', url);
   window.htmx.ajax('GET', url, { source: '#drawing', swap: 'none' }).then(() => {
     const slip = $('#opened .slip');
     if (slip) slip.scrollIntoView({ block: 'nearest' });
   });
 };
-// What was put in closes the wire in the address too, so that a reload shows what is there.
-document.addEventListener('htmx:afterRequest', (e) => {
-  const closes = e.detail.successful && e.detail.elt.querySelector && e.detail.elt.querySelector('[data-closes]');
-  if (!closes) return;
-  history.replaceState({}, '', address(Object.fromEntries(closes.dataset.closes.split(' ').map((n) => [n, null]))));
-});
 // Enter in the row of a lead goes on to the same field of the next one.
 document.addEventListener('keydown', (e) => {
   const row = e.key === 'Enter' && e.target.closest('.lead-row');

@@ -18,9 +18,8 @@
         <x-act
             :edit="$card->edit"
             :to="$frame->toEditClosing('clause')"
-            data-closes="clause"
             class="is-small"
-            :aria-label="'Choose ' . lcfirst($card->words)"
+            :aria-label="'Choose it: ' . lcfirst($card->words)"
         >Choose it</x-act>
     @endif
 </li>

@@ -74,14 +74,14 @@
                     :edit="new BenchGlow\Edit\TakePartOut($id)"
                     class="is-small"
                     data-takes="{{ $id }}"
-                    :aria-label="'Take out ' . BenchGlow\Quantity\Words::within($device->label())"
+                    :aria-label="'Take it out: ' . BenchGlow\Quantity\Words::within($device->label())"
                 >Take it out</x-act>
                 @if (in_array($device->kind(), ['switch', 'relay'], true))
                     <x-act
                         :edit="new BenchGlow\Edit\SwapEnds($id)"
                         class="is-small"
                         data-swaps="{{ $id }}"
-                        :aria-label="'Swap the ends of ' . BenchGlow\Quantity\Words::within($device->label())"
+                        :aria-label="'Swap its ends: ' . BenchGlow\Quantity\Words::within($device->label())"
                     >Swap its ends</x-act>
                 @endif
                 @if ($device->part->contacts !== [])

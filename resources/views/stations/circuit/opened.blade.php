@@ -112,7 +112,6 @@
             <x-act
                 :edit="$offer->edit"
                 :to="$opened->act()"
-                data-closes="w wm wo"
                 class="is-primary"
                 key="i"
                 :aria-label="'Put it in: ' . $offer->name"
@@ -195,7 +194,6 @@
         <x-act
             :edit="$opened->takeOff()"
             :to="$opened->act()"
-            data-closes="w wm wo"
             class="is-small"
         >Take this wire off</x-act>
         <a

@@ -128,7 +128,7 @@
                     :edit="new BenchGlow\Edit\SwapEnds($light->id)"
                     class="is-small"
                     data-swaps="{{ $light->id }}"
-                    :aria-label="'Swap the ends of ' . BenchGlow\Quantity\Words::within($light->label)"
+                    :aria-label="'Swap its ends: ' . BenchGlow\Quantity\Words::within($light->label)"
                 >Swap its ends</x-act>
             @endif
             @if (count($frame->lights()) > 1)

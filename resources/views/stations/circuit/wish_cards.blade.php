@@ -32,9 +32,8 @@
                         <x-act
                             :edit="$card->edit"
                             :to="$frame->toEditClosing('wish')"
-                            data-closes="wish"
                             class="is-small"
-                            :aria-label="'Take card ' . ($n + 1) . ': ' . $card->name"
+                            :aria-label="'Take it: ' . $card->name"
                         >Take it</x-act>
                     @endif
                 </li>
