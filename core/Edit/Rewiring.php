@@ -78,6 +78,7 @@ final class Rewiring
     public function lay(array $wanted): array
     {
         $this->left = $wanted;
+        $this->parted();
         $this->each($this->same(...));
         $this->each($this->between(...));
         $this->each(fn (LeadDraft $lead, int $core): bool => $this->oneEnd($lead, $core, true));
@@ -87,6 +88,24 @@ final class Rewiring
         }
 
         return $this->left;
+    }
+
+    /** A wire from one light to the next goes where each is now fed by itself. */
+    private function parted(): void
+    {
+        $fed = [];
+        foreach ($this->left as [$from, $to]) {
+            $fed += [$from => true, $to => true];
+        }
+        foreach ($this->leads->all as $lead) {
+            for ($core = count($lead->cores); $core > 0; $core--) {
+                [$a, $b] = array_map(strval(...), $lead->cores[$core - 1]);
+                $apart = explode('.', $a)[0] !== explode('.', $b)[0] && $this->isTarget($a) && $this->isTarget($b);
+                if ($apart && isset($fed[$a], $fed[$b])) {
+                    $this->drop($lead, $core);
+                }
+            }
+        }
     }
 
     /** @return array<string, true> leads and what lay in them that went */

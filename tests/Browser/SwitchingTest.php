@@ -34,7 +34,7 @@ it('throws triggers, reads a meter, applies a way and takes it back, by mouse', 
 
     // Two tips on two wires of the drawing.
     $w->script(
-        'document.querySelectorAll(".drawn .wide g[data-pin]")[0].dispatchEvent(new MouseEvent("click", {bubbles: true}))',
+        'document.querySelectorAll(".drawn .wide g[data-pin]")[0].dispatchEvent(new MouseEvent("click", {bubbles: true, shiftKey: true}))',
     );
     $w->until(fn (): bool => str_contains($w->driver->getCurrentURL(), 't%5Bred%5D'), 'the red tip sits');
     $w->choose('#tip-black', 'bank.minus');

@@ -23,9 +23,9 @@ it('names a field that differs by its thing, with both values', function (): voi
 it('says what is there on one side only, and what is left to the recommendation', function (): void {
     $theirs = Make::edited(Make::shelf(), new RemoveItem('F1'));
     $rows = Difference::of($theirs, Make::shelf());
-    expect($rows)->toContain(['name' => 'F1', 'field' => '', 'theirs' => 'not there', 'yours' => 'there']);
+    expect($rows)->toContain(['name' => 'Fuse F1', 'field' => '', 'theirs' => 'not there', 'yours' => 'there']);
     $back = Difference::of(Make::shelf(), $theirs);
-    expect($back)->toContain(['name' => 'F1', 'field' => '', 'theirs' => 'there', 'yours' => 'not there']);
+    expect($back)->toContain(['name' => 'Fuse F1', 'field' => '', 'theirs' => 'there', 'yours' => 'not there']);
     $wired = Make::edited(Make::shelf(), new SetWire('shelf_light_feed', 2.5));
     $wire = array_values(
         array_filter(Difference::of(Make::shelf(), $wired), fn (array $r): bool => $r['field'] === 'wire'),

@@ -153,7 +153,7 @@ it('says what differs by id and field', function (): void {
     $b = Make::edited($a, lengthEdit(2.0), Make::set('F1', 'fuse_a', 3));
     expect(Difference::of($b, $a))->toBe([
         ['name' => 'Shelf', 'field' => 'wanted_m', 'theirs' => '2', 'yours' => '3.34'],
-        ['name' => 'F1', 'field' => 'fuse_a', 'theirs' => '3', 'yours' => 'as recommended'],
+        ['name' => 'Fuse F1', 'field' => 'fuse_a', 'theirs' => '3', 'yours' => 'as recommended'],
     ]);
 });
 

@@ -107,7 +107,6 @@ final class CircuitStation extends Station
                 'stations.circuit.clause',
                 $drawing,
                 'stations.circuit.opened',
-                'stations.circuit.leads',
                 'stations.circuit.measured',
                 'stations.circuit.wish',
                 'stations.circuit.cards',

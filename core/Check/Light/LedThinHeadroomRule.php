@@ -24,7 +24,8 @@ final class LedThinHeadroomRule implements Rule
         $findings = [];
         foreach ($analysis->build->lights as $light) {
             $volts = $light->kind === 'leds' ? LedRow::nominalV($analysis, $light) : null;
-            if ($volts === null) {
+            // One that hangs the wrong way round has another trouble.
+            if ($volts === null || $volts <= 0.0) {
                 continue;
             }
             $per = min($light->count(), $light->fields->integer('per_string', 1));

@@ -15,7 +15,7 @@ use BenchGlow\Quantity\Words;
 
 /**
  * A coil between a positive and a ground-switched wire of the host: with both at rest it pulls through the two host lamps, from
- * the ground wire's lamp through the coil and the other wire's lamp home (composing.md 9).
+ * the ground wire's lamp through the coil and the other wire's lamp home (composing.md 5).
  */
 final class CoilThroughLampsRule implements Rule
 {

@@ -2,10 +2,7 @@
 @php($rows = $page->leadRows())
 @php($missing = array_filter($rows, fn($r) => $r->lead->lengthM === null))
 @php($only = $frame->own('leads') === 'missing' && $missing !== [])
-<div
-    id="leads"
-    @if ($oob ?? false) hx-swap-oob="true" @endif
->
+<div id="leads">
     @if ($rows !== [])
         <details
             class="leads"
@@ -130,11 +127,7 @@
                 </div>
             @endforeach
             @if ($only)
-                <p><a
-                        href="{{ $frame->url(['leads' => '1']) }}"
-                        hx-get="{{ $frame->url(['leads' => '1']) }}"
-                        hx-swap="none"
-                    >All {{ count($rows) }} leads</a></p>
+                <p><a href="{{ $frame->url(['leads' => '1']) }}">All {{ count($rows) }} leads</a></p>
             @endif
         </details>
     @endif
