@@ -199,7 +199,7 @@ it('reports a build with the keys of the format, exit 1 on danger', function (
             ->and(count($circuit['states']))
             ->toBe($report['states_total']);
     }
-})->with([['heron', 0, 3], ['mineral-cabinet', 0, 3], ['harbour-tour', 1, 24]]);
+})->with([['heron', 0, 12], ['mineral-cabinet', 0, 6], ['harbour-tour', 1, 96]]);
 
 it('never sums a missing price as nothing', function (): void {
     $report = json_decode(glow(['report', __DIR__.'/../../examples/heron.glow.json'])[1], true);

@@ -65,7 +65,7 @@ it('plays the story against every way and ranks the obvious one behind', functio
         ->toShow('nothing to drill')
         ->toShow('Flat by 9:25 of "A weekend aboard')
         ->and(substr_count($html, 'class="way-drawing"'))
-        ->toBe(3);
+        ->toBe(5);
 });
 
 it('uses an idea as one edit that the circuit shows, and takes it back to the same bytes', function (): void {
