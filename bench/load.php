@@ -28,8 +28,11 @@ final class Visitor
     /** @var non-empty-string */
     private string $jar;
 
-    public function __construct(private readonly int $number, private readonly string $url, private readonly string $build)
-    {
+    public function __construct(
+        private readonly int $number,
+        private readonly string $url,
+        private readonly string $build,
+    ) {
         $this->jar = sys_get_temp_dir()."/glow-load-{$number}";
         @unlink($this->jar);
         $this->next = microtime(true) + mt_rand(0, (int) (1000 * self::THINKS_S)) / 1000;
@@ -49,7 +52,9 @@ final class Visitor
     public function request(string $kind): CurlHandle
     {
         $path = match ($kind) {
-            'read' => ["/b/{$this->build}/circuit", "/b/{$this->build}/brief", "/b/{$this->build}/handover", '/'][mt_rand(0, 3)],
+            'read' => ["/b/{$this->build}/circuit", "/b/{$this->build}/brief", "/b/{$this->build}/handover", '/'][
+                mt_rand(0, 3)
+            ],
             'throw' => $this->throws[mt_rand(0, count($this->throws) - 1)],
             default => "/b/{$this->build}/edit?at=circuit",
         };
@@ -67,15 +72,19 @@ final class Visitor
             },
         ]);
         if ($kind === 'edit') {
-            curl_setopt($handle, CURLOPT_POSTFIELDS, http_build_query([
-                'op' => 'set',
-                'id' => $this->field,
-                'field' => 'label',
-                'text' => 'Lamp '.mt_rand(1, 9999),
-                'base' => $this->base,
-                'token' => bin2hex(random_bytes(8)),
-                'window' => "load{$this->number}",
-            ]));
+            curl_setopt(
+                $handle,
+                CURLOPT_POSTFIELDS,
+                http_build_query([
+                    'op' => 'set',
+                    'id' => $this->field,
+                    'field' => 'label',
+                    'text' => 'Lamp '.mt_rand(1, 9999),
+                    'base' => $this->base,
+                    'token' => bin2hex(random_bytes(8)),
+                    'window' => "load{$this->number}",
+                ]),
+            );
         }
         $this->next = null;
 
@@ -154,11 +163,24 @@ $over = false;
 foreach (['all' => $all, ...$times] as $kind => $list) {
     sort($list);
     $at = fn (float $share): float => 1000 * $list[(int) floor($share * (count($list) - 1))];
-    printf("%-6s %5d requests   median %4.0f ms   p95 %4.0f ms   worst %5.0f ms\n", $kind, count($list), $at(0.5), $at(0.95), $at(1.0));
+    printf(
+        "%-6s %5d requests   median %4.0f ms   p95 %4.0f ms   worst %5.0f ms\n",
+        $kind,
+        count($list),
+        $at(0.5),
+        $at(0.95),
+        $at(1.0),
+    );
     $over = $over || ($kind === 'all' && $at(0.95) > $goalMs);
 }
 foreach ($errors as $what => $count) {
     echo "error {$what}: {$count}\n";
 }
-printf("%d users, %d s, %.1f requests a second, %d errors\n", $users, $seconds, count($all) / $seconds, array_sum($errors));
+printf(
+    "%d users, %d s, %.1f requests a second, %d errors\n",
+    $users,
+    $seconds,
+    count($all) / $seconds,
+    array_sum($errors),
+);
 exit($errors !== [] || $over ? 1 : 0);

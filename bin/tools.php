@@ -204,7 +204,8 @@ function compose(array $args): int
         throw new Misused('--take N goes with --out FILE.');
     }
     $composed = Composing::compose($document, $circuit, $options['when'] ?? null, $most);
-    $written = $take === null ? [] : ['written' => built($options['out'], Composing::take($document, $composed, $take))];
+    $written =
+        $take === null ? [] : ['written' => built($options['out'], Composing::take($document, $composed, $take))];
     answer([...$written, ...$composed]);
 
     return $composed['cards'] === [] ? 1 : 0;

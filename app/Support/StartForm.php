@@ -135,10 +135,7 @@ final readonly class StartForm
             ),
         );
 
-        return Editor::apply(
-            $document,
-            new UseWay($circuit, 'hand', inputs: [$input], switch: $part ?? ''),
-        );
+        return Editor::apply($document, new UseWay($circuit, 'hand', inputs: [$input], switch: $part ?? ''));
     }
 
     /** @return list<array<string, string>> */

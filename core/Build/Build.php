@@ -56,7 +56,9 @@ final readonly class Build
                 $id = $item->text('id');
                 // What has no name of its own is called by what it joins or follows.
                 $bare = $section !== 'parts' && $section !== 'circuits' && $item->text('label') === '';
-                $all[$id] = $bare ? new Fields([...$item->data, 'label' => $names->name($id), 'unnamed' => true]) : $item;
+                $all[$id] = $bare
+                    ? new Fields([...$item->data, 'label' => $names->name($id), 'unnamed' => true])
+                    : $item;
             }
 
             return $all;

@@ -47,7 +47,9 @@ final readonly class Names
         $section = $index->sections[$id] ?? '';
         $kind = ucfirst(str_replace('_', ' ', $item->text('kind')));
         $circuit = $item->text('circuit');
-        $of = $index->has($circuit) ? ' of '.Words::within($index->item($circuit)->text('label', self::words($circuit))) : '';
+        $of = $index->has($circuit)
+            ? ' of '.Words::within($index->item($circuit)->text('label', self::words($circuit)))
+            : '';
 
         return match (true) {
             $section === 'leads' => self::lead($index, $item),
@@ -90,9 +92,12 @@ final readonly class Names
         $moved = $input === '' ? '' : Words::within($index->item($input)->text('label', self::words($input)));
 
         return match (true) {
-            $device->isA('switch') && $index->item($input)->isA('hand') => ucfirst($moved).(preg_match('/(switch|rocker|button)$/i', $moved) === 1 ? '' : ' switch'),
+            $device->isA('switch') && $index->item($input)->isA('hand') => ucfirst($moved).
+                (preg_match('/(switch|rocker|button)$/i', $moved) === 1 ? '' : ' switch'),
             $device->isA('switch') && $moved !== '' => "Switch at {$moved}",
-            $device->isA('controller') && $part->text('style') !== '' => ucfirst(str_replace('_', ' ', $part->text('style'))).$of,
+            $device->isA('controller') && $part->text('style') !== '' => ucfirst(
+                str_replace('_', ' ', $part->text('style')),
+            ).$of,
             default => $kind.$of,
         };
     }
@@ -101,13 +106,20 @@ final readonly class Names
     private static function alike(Index $index, string $id, string $name, string $circuit): string
     {
         $before = 0;
-        $of = $index->has($circuit) ? ' of '.Words::within($index->item($circuit)->text('label', self::words($circuit))) : '';
+        $of = $index->has($circuit)
+            ? ' of '.Words::within($index->item($circuit)->text('label', self::words($circuit)))
+            : '';
         foreach ($index->sections as $other => $section) {
             if ($other === $id) {
                 break;
             }
             $item = $index->item($other);
-            if ($section === 'devices' && $item->text('label') === '' && $item->text('circuit') === $circuit && $item->isA($index->item($id)->text('kind'))) {
+            if (
+                $section === 'devices' &&
+                $item->text('label') === '' &&
+                $item->text('circuit') === $circuit &&
+                $item->isA($index->item($id)->text('kind'))
+            ) {
                 $kind = ucfirst(str_replace('_', ' ', $item->text('kind')));
                 $before += self::device($index, $item, $kind, $of) === $name ? 1 : 0;
             }

@@ -52,7 +52,9 @@ final readonly class Ports
         }
         $own = [];
         foreach ($part->objects('inside') as $branch) {
-            $needs = $branch->isA('sense') ? ['from' => 'trigger', 'to' => 'minus'] : ['from' => 'plus', 'to' => 'minus'];
+            $needs = $branch->isA('sense')
+                ? ['from' => 'trigger', 'to' => 'minus']
+                : ['from' => 'plus', 'to' => 'minus'];
             foreach ($needs as $end => $need) {
                 $pin = $branch->text($end);
                 $own += in_array($pin, $pins, true) && ! isset($busy[$pin]) ? [$pin => $need] : [];
@@ -113,7 +115,9 @@ final readonly class Ports
                 $side = array_search($pin, $pair, true);
                 if ($side !== false) {
                     // A pin shared by several pairs plays the same part in each.
-                    return $side === 0 && $kind === 'through' ? 'through in' : "{$kind} {$n} ".($side === 0 ? 'in' : 'out');
+                    return $side === 0 && $kind === 'through'
+                        ? 'through in'
+                        : "{$kind} {$n} ".($side === 0 ? 'in' : 'out');
                 }
             }
         }
@@ -125,7 +129,10 @@ final readonly class Ports
     /** The pin that plays this role; null: none does. */
     public function pinOf(string $role): ?string
     {
-        $pins = [...array_merge([], ...$this->through, ...$this->back), ...array_map(strval(...), array_keys($this->own))];
+        $pins = [
+            ...array_merge([], ...$this->through, ...$this->back),
+            ...array_map(strval(...), array_keys($this->own)),
+        ];
         foreach ($pins as $pin) {
             if ($role !== '' && $this->role($pin) === $role) {
                 return $pin;

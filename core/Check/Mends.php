@@ -162,7 +162,9 @@ final readonly class Mends
             }
         }
 
-        return $edits === [] ? null : [count($edits) === 1 ? 'Put a diode in' : 'Put a diode in each', new Batch($edits)];
+        return $edits === []
+            ? null
+            : [count($edits) === 1 ? 'Put a diode in' : 'Put a diode in each', new Batch($edits)];
     }
 
     /** The core of a lead that begins at a source. */
@@ -256,8 +258,11 @@ final readonly class Mends
             foreach ($this->analysis->harness->wires as $wire) {
                 foreach ([[$wire->from, $wire->to], [$wire->to, $wire->from]] as [$here, $there]) {
                     $device = explode('.', $there)[0];
-                    $is = $here === $pin ? ($this->analysis->build->devices[$device] ?? null) : null;
-                    $other = ['colour_common_plus' => 'colour_common_minus', 'colour_common_minus' => 'colour_common_plus'];
+                    $is = $here === $pin ? $this->analysis->build->devices[$device] ?? null : null;
+                    $other = [
+                        'colour_common_plus' => 'colour_common_minus',
+                        'colour_common_minus' => 'colour_common_plus',
+                    ];
                     $key = $other[$is->part->catalogue ?? ''] ?? null;
                     if ($is !== null && $key !== null) {
                         $same = array_combine($is->part->pins, $is->part->pins);
@@ -286,7 +291,10 @@ final readonly class Mends
 
         return $choice === null
             ? null
-            : ['Switch the feed instead', new ChooseSection((string) $f->circuit, 'switching', $choice, new Fields(['inputs' => $inputs]))];
+            : [
+                'Switch the feed instead',
+                new ChooseSection((string) $f->circuit, 'switching', $choice, new Fields(['inputs' => $inputs])),
+            ];
     }
 
     /** @return array{string, Edit}|null */
@@ -321,7 +329,14 @@ final readonly class Mends
                     'length_m' => null,
                     'wire' => null,
                     'inline' => [
-                        ['id' => $index->numbered('F'), 'kind' => 'fuse', 'at_m' => 0, 'core' => 1, 'fuse_a' => null, 'form' => 'inline_blade'],
+                        [
+                            'id' => $index->numbered('F'),
+                            'kind' => 'fuse',
+                            'at_m' => 0,
+                            'core' => 1,
+                            'fuse_a' => null,
+                            'form' => 'inline_blade',
+                        ],
                     ],
                 ]),
             ),
@@ -339,7 +354,8 @@ final readonly class Mends
         $best = null;
         foreach (Catalogue::shelf('strips') as $entry) {
             $part = $entry->object('part');
-            $fits = abs($part->number('nominal_v') - $volts) < 0.25 * $volts &&
+            $fits =
+                abs($part->number('nominal_v') - $volts) < 0.25 * $volts &&
                 count($part->objects('channels')) === count($is->part->objects('channels'));
             $off = abs($part->number('watts_per_m') - $is->part->number('watts_per_m'));
             if ($fits && ($best === null || $off < $best[0])) {
@@ -357,7 +373,10 @@ final readonly class Mends
         foreach ($this->analysis->build->leads as $lead) {
             foreach ($lead->cores as $core) {
                 if (in_array($wire, $core, true) && $lead->circuit !== null) {
-                    $recipe = ['feeds' => [['from' => 'supply', 'through' => ['relay' => ['wires' => [$wire]]]]], 'home' => 'home'];
+                    $recipe = [
+                        'feeds' => [['from' => 'supply', 'through' => ['relay' => ['wires' => [$wire]]]]],
+                        'home' => 'home',
+                    ];
 
                     return ['Let it throw a relay', new Compose($lead->circuit, new Fields($recipe))];
                 }
@@ -374,11 +393,18 @@ final readonly class Mends
         if (! ($device instanceof SwitchDevice) || $device->circuit() === null) {
             return null;
         }
-        $inputs = array_merge([], ...array_map(fn (array $w): array => (new When($w))->inputs(), array_values($device->at())));
+        $inputs = array_merge(
+            [],
+            ...array_map(fn (array $w): array => (new When($w))->inputs(), array_values($device->at())),
+        );
         $contact = $device->part->contacts[0] ?? null;
-        $source = $contact === null ? null : ($this->leadOn("{$switch}.{$contact->from}") ?? $this->leadOn("{$switch}.{$contact->to}"));
+        $source =
+            $contact === null
+                ? null
+                : $this->leadOn("{$switch}.{$contact->from}") ?? $this->leadOn("{$switch}.{$contact->to}");
         // In a return there is no plus for the coil.
-        $fed = $source !== null && ! SourceSide::of($this->analysis->build->document)->isReturn($source[0]->id, $source[1]);
+        $fed =
+            $source !== null && ! SourceSide::of($this->analysis->build->document)->isReturn($source[0]->id, $source[1]);
         if (count($inputs) !== 1 || ! $fed || count($device->part->contacts) !== 1) {
             return null;
         }
@@ -387,7 +413,10 @@ final readonly class Mends
 
         return [
             'Let it throw a relay',
-            new Batch([new TakePartOut($switch), $this->put($source, "relay_4_{$volts}_resistor", $bind)], 'A relay carries it instead'),
+            new Batch(
+                [new TakePartOut($switch), $this->put($source, "relay_4_{$volts}_resistor", $bind)],
+                'A relay carries it instead',
+            ),
         ];
     }
 

@@ -239,7 +239,10 @@ final class Rules
         foreach (self::ALL as $class) {
             $rule = new $class();
             if ($asked($rule)) {
-                array_push($findings, ...array_map(fn (Finding $f): Finding => Mends::of($analysis, $f), $rule->check($analysis)));
+                array_push(
+                    $findings,
+                    ...array_map(fn (Finding $f): Finding => Mends::of($analysis, $f), $rule->check($analysis)),
+                );
             }
         }
 

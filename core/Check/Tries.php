@@ -56,7 +56,11 @@ final class Tries
 
         $worse = self::worse($before, $after);
         // What brings something as bad is no help.
-        $asBad = array_filter($worse, fn (Finding $w): bool => $w->severity !== Severity::Note && $w->severity->rank() <= $finding->severity->rank());
+        $asBad = array_filter(
+            $worse,
+            fn (Finding $w): bool => $w->severity !== Severity::Note &&
+                $w->severity->rank() <= $finding->severity->rank(),
+        );
 
         return new Tried(
             ($gone || $better) && $asBad === [],

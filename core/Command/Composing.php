@@ -45,7 +45,9 @@ final class Composing
     public static function take(Document $document, array $composed, int $take): Document
     {
         $cards = (new Fields($composed))->objects('cards');
-        $card = $cards[$take - 1] ?? throw BadBuild::at('/take', 'there is no card '.$take.'; '.count($cards).' were found.');
+        $card =
+            $cards[$take - 1] ??
+            throw BadBuild::at('/take', 'there is no card '.$take.'; '.count($cards).' were found.');
 
         return Editor::apply($document, Edits::read($card->object('edit')->data));
     }

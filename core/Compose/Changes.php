@@ -46,15 +46,31 @@ final readonly class Changes
         $new = count(array_diff_key(self::leads($is, $circuit), self::leads($was, $circuit)));
 
         return new self(
-            array_values(array_filter([...self::named($names, array_diff_key($wasIds, $isIds)), $metres > 0.005 ? "{$metres} m of wire" : ''])),
             array_values(
                 array_filter([
-                    ...self::named($names, array_filter(array_intersect_key($wasIds, $isIds), fn (string $k): bool => in_array($k, ['switch', 'relay', 'controller'], true))),
+                    ...self::named($names, array_diff_key($wasIds, $isIds)),
+                    $metres > 0.005 ? "{$metres} m of wire" : '',
+                ]),
+            ),
+            array_values(
+                array_filter([
+                    ...self::named(
+                        $names,
+                        array_filter(
+                            array_intersect_key($wasIds, $isIds),
+                            fn (string $k): bool => in_array($k, ['switch', 'relay', 'controller'], true),
+                        ),
+                    ),
                     $lengths === 0 ? '' : $lengths.($lengths === 1 ? ' length' : ' lengths'),
                     self::count(array_intersect_key($wasIds, $isIds), 'plug'),
                 ]),
             ),
-            array_values(array_filter([...self::counted(array_diff_key($isIds, $wasIds)), $new === 0 ? '' : $new.($new === 1 ? ' lead' : ' leads')])),
+            array_values(
+                array_filter([
+                    ...self::counted(array_diff_key($isIds, $wasIds)),
+                    $new === 0 ? '' : $new.($new === 1 ? ' lead' : ' leads'),
+                ]),
+            ),
         );
     }
 
@@ -94,7 +110,9 @@ final readonly class Changes
 
     private static function metres(Build $build, string $circuit): float
     {
-        return array_sum(array_map(fn (Lead $l): float => (float) $l->lengthM * count($l->cores), self::leads($build, $circuit)));
+        return array_sum(
+            array_map(fn (Lead $l): float => (float) $l->lengthM * count($l->cores), self::leads($build, $circuit)),
+        );
     }
 
     /**
@@ -103,7 +121,10 @@ final readonly class Changes
      */
     private static function named(Names $names, array $things): array
     {
-        $named = array_filter($things, fn (string $k): bool => in_array($k, ['switch', 'relay', 'controller', 'fuse_tap'], true));
+        $named = array_filter(
+            $things,
+            fn (string $k): bool => in_array($k, ['switch', 'relay', 'controller', 'fuse_tap'], true),
+        );
         $said = array_map(fn (string $id): string => 'the '.lcfirst($names->name($id)), array_keys($named));
 
         return [...$said, ...self::counted(array_diff_key($things, $named))];

@@ -57,7 +57,15 @@ final readonly class Composer
         }
         $states = count($wish->truth->states);
         if ($wish->isNever()) {
-            return new Composed($wish->when, $wish->truth->support, $states, 0, 0, [], 'it would never glow: nothing that can happen makes the wish true.');
+            return new Composed(
+                $wish->when,
+                $wish->truth->support,
+                $states,
+                0,
+                0,
+                [],
+                'it would never glow: nothing that can happen makes the wish true.',
+            );
         }
         $signals = new Signals($this->build, $wish->truth, $this->amps(), $this->rushes(), $this->twentyFour());
         $nets = (new Nets($wish, $signals, Networks::of($signals->contacts())))->all();
@@ -75,7 +83,10 @@ final readonly class Composer
             }
             $at === null ?: $at($tried, count($cards));
         }
-        usort($cards, fn (Card $a, Card $b): int => [$a->rank, count($a->changes->adds)] <=> [$b->rank, count($b->changes->adds)]);
+        usort(
+            $cards,
+            fn (Card $a, Card $b): int => [$a->rank, count($a->changes->adds)] <=> [$b->rank, count($b->changes->adds)],
+        );
         $untold = $cards === [] ? $signals->untold() : [];
 
         return new Composed(
@@ -104,7 +115,11 @@ final readonly class Composer
         }
         $inputs = (new \BenchGlow\Build\When($when ?? []))->inputs();
         if (count($inputs) > self::MOST_INPUTS) {
-            return 'it names '.count($inputs).' things; '.self::MOST_INPUTS.' are gone through. Say it as two circuits.';
+            return 'it names '.
+                count($inputs).
+                ' things; '.
+                self::MOST_INPUTS.
+                ' are gone through. Say it as two circuits.';
         }
         $sections = Sections::of($this->document, $this->circuit);
         if (! $sections->isClear() && $sections->all !== [] && $this->merges()) {
@@ -138,7 +153,8 @@ final readonly class Composer
 
         return $fit === 0
             ? 'no circuit of up to four contacts does it; say it as two circuits.'
-            : ($fit === 1 ? 'one circuit fits' : "{$fit} circuits fit").' it by what conducts when, and none passed when solved.';
+            : ($fit === 1 ? 'one circuit fits' : "{$fit} circuits fit").
+                    ' it by what conducts when, and none passed when solved.';
     }
 
     /** What the lights draw, fed straight from the supply. */

@@ -79,7 +79,11 @@ final readonly class Nets
         $wanted = $this->wish->on;
         $free = $this->wish->free | ~$homeBits;
         // Only what never glows where it should not can be joined.
-        $within = array_filter($branches, fn (int $bits): bool => ($bits & ~$wanted & ~$free) === 0 && $bits !== 0, ARRAY_FILTER_USE_KEY);
+        $within = array_filter(
+            $branches,
+            fn (int $bits): bool => ($bits & ~$wanted & ~$free) === 0 && $bits !== 0,
+            ARRAY_FILTER_USE_KEY,
+        );
         $nets = [];
         $keys = array_keys($within);
         foreach ($keys as $n => $a) {
@@ -91,7 +95,13 @@ final readonly class Nets
                 }
                 foreach (array_slice($keys, $n + 2) as $c) {
                     if ($c !== $b && ($a | $b) !== ($a | $b | $c) && $this->wish->fits(($a | $b | $c) & $homeBits)) {
-                        $nets[] = $this->net([$within[$a][0], $within[$b][0], $within[$c][0]], null, $home, $homeCost, null);
+                        $nets[] = $this->net(
+                            [$within[$a][0], $within[$b][0], $within[$c][0]],
+                            null,
+                            $home,
+                            $homeCost,
+                            null,
+                        );
                     }
                 }
             }
@@ -111,7 +121,8 @@ final readonly class Nets
         foreach (array_slice($as, 0, 3) as $a) {
             foreach (array_slice($bs, 0, 3) as $b) {
                 // A contact without which it would do the same is none.
-                $idle = ($a[3] !== null && $this->wish->fits(($a[4] | $b[1]) & $homeBits)) ||
+                $idle =
+                    ($a[3] !== null && $this->wish->fits(($a[4] | $b[1]) & $homeBits)) ||
                     ($b[3] !== null && $this->wish->fits(($a[1] | $b[4]) & $homeBits));
                 if (! $idle) {
                     $pairs[] = [$a, $b];
@@ -161,10 +172,17 @@ final readonly class Nets
         $sources = array_column($feeds, 0);
         $all = [...$uses, ...array_diff($sources, ['supply']), ...is_string($home) && $home !== 'home' ? [$home] : []];
         $contacts = array_sum(array_map(fn (Node $n): int => $n->contacts, $nodes));
-        if (count($all) !== count(array_unique($all)) || $contacts > Networks::CONTACTS || count(array_unique($sources)) < min(2, count($sources))) {
+        if (
+            count($all) !== count(array_unique($all)) ||
+            $contacts > Networks::CONTACTS ||
+            count(array_unique($sources)) < min(2, count($sources))
+        ) {
             return null;
         }
-        $shape = implode('+', array_map(fn (array $f): string => ($f[0] === 'supply' ? 's' : 'w').':'.($f[3]->shape ?? ''), $feeds));
+        $shape = implode(
+            '+',
+            array_map(fn (array $f): string => ($f[0] === 'supply' ? 's' : 'w').':'.($f[3]->shape ?? ''), $feeds),
+        );
 
         return new Net(
             [
@@ -176,7 +194,11 @@ final readonly class Nets
                 'home' => $home,
             ],
             array_sum(array_column($feeds, 2)) + ($behind->cost ?? 0.0) + $homeCost + 0.6 * (count($feeds) - 1),
-            $shape.'|'.($behind->shape ?? '').'|'.($homeNode->shape ?? (is_string($home) && $home !== 'home' ? 'g' : '')),
+            $shape.
+                '|'.
+                ($behind->shape ?? '').
+                '|'.
+                ($homeNode->shape ?? (is_string($home) && $home !== 'home' ? 'g' : '')),
             count($feeds),
             array_sum(array_map(fn (Node $n): int => $n->holes, $nodes)),
         );

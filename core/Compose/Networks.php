@@ -25,7 +25,7 @@ final readonly class Networks
             for ($a = 1; $a <= intdiv($size, 2); $a++) {
                 foreach ($all[$a] ?? [] as $n => $one) {
                     // Of two of one size each pair once.
-                    $others = $a * 2 === $size ? array_slice($all[$size - $a] ?? [], $n + 1) : ($all[$size - $a] ?? []);
+                    $others = $a * 2 === $size ? array_slice($all[$size - $a] ?? [], $n + 1) : $all[$size - $a] ?? [];
                     foreach ($others as $other) {
                         $found = [...$found, ...self::pair($one, $other)];
                     }

@@ -58,7 +58,9 @@ final class Offers
         private readonly string $units = 'metric',
     ) {
         $this->build = Build::of($document);
-        $lead = $this->build->leads[$place->text('lead')] ?? throw BadBuild::at('/lead', "there is no wire `{$place->text('lead')}` any more; open another.");
+        $lead =
+            $this->build->leads[$place->text('lead')] ??
+            throw BadBuild::at('/lead', "there is no wire `{$place->text('lead')}` any more; open another.");
         if (! isset($lead->cores[$place->integer('core', 1) - 1])) {
             throw BadBuild::at('/core', "`{$lead->id}` has no core {$place->integer('core', 1)}.");
         }
@@ -230,11 +232,17 @@ final class Offers
         foreach ($this->inputs() as $input) {
             [$part, $what] = self::SWITCHES[$this->build->inputs[$input]->kind] ?? [null, ''];
             if ($part !== null && count($offers) < 3) {
-                $offers[] = ["{$what}, ".Words::within($names->name($input)), 'contact', $this->put($part, ['input' => $input])];
+                $offers[] = [
+                    "{$what}, ".Words::within($names->name($input)),
+                    'contact',
+                    $this->put($part, ['input' => $input]),
+                ];
             }
         }
 
-        return $offers === [] ? [['Rocker, a new one', 'contact', $this->put('rocker_plain', ['input' => 'new'])]] : $offers;
+        return $offers === []
+            ? [['Rocker, a new one', 'contact', $this->put('rocker_plain', ['input' => 'new'])]]
+            : $offers;
     }
 
     /** @return list<array{string, string, Edit}> relays and solid-state switches that a wire of the host throws */
@@ -248,12 +256,20 @@ final class Offers
         $offers = [];
         foreach (array_slice($wires, 0, 2) as $wire) {
             $said = Words::within($names->name($wire->id));
-            $offers[] = ["Relay, thrown by {$said}", 'relay', $this->put("relay_4_{$volts}_resistor", ['86' => $wire->id])];
+            $offers[] = [
+                "Relay, thrown by {$said}",
+                'relay',
+                $this->put("relay_4_{$volts}_resistor", ['86' => $wire->id]),
+            ];
         }
         $first = array_values(array_filter($wires, fn (HostWire $w): bool => $w->positive))[0] ?? null;
         if ($first !== null) {
             $said = Words::within($names->name($first->id));
-            $offers[] = ["Solid-state switch, thrown by {$said}", 'box', $this->put('solid_state_10', ['ctl' => $first->id])];
+            $offers[] = [
+                "Solid-state switch, thrown by {$said}",
+                'box',
+                $this->put('solid_state_10', ['ctl' => $first->id]),
+            ];
         }
 
         return $offers;
@@ -288,7 +304,11 @@ final class Offers
     private function inLine(bool $isReturn): array
     {
         $lead = $this->build->leads[$this->place->text('lead')];
-        $has = fn (string $kind): bool => array_filter($lead->inline, fn (Inline $i): bool => $i->kind === $kind && ($kind === 'plug' || $i->core === $this->place->integer('core', 1))) !== [];
+        $has = fn (string $kind): bool => array_filter(
+            $lead->inline,
+            fn (Inline $i): bool => $i->kind === $kind &&
+                ($kind === 'plug' || $i->core === $this->place->integer('core', 1)),
+        ) !== [];
         $offers = [['Diode', 'diode', $this->put($this->diode())]];
         if (! $has('plug')) {
             foreach ([1, 2, 3, 4, 6] as $ways) {
@@ -312,10 +332,16 @@ final class Offers
     /** The smallest Schottky that bears the amps of the wire. */
     private function diode(): string
     {
-        $amps = max([0.0, ...array_map(
-            fn (string $w): float => $this->before->peakA($w),
-            array_filter(array_keys($this->before->harness->wires), fn (string $w): bool => str_starts_with($w, $this->place->text('lead').'.')),
-        )]);
+        $amps = max([
+            0.0,
+            ...array_map(
+                fn (string $w): float => $this->before->peakA($w),
+                array_filter(
+                    array_keys($this->before->harness->wires),
+                    fn (string $w): bool => str_starts_with($w, $this->place->text('lead').'.'),
+                ),
+            ),
+        ]);
         foreach (['schottky_3', 'schottky_5', 'schottky_10'] as $key) {
             if ((Catalogue::part($key)?->number('max_a') ?? 0.0) >= $amps) {
                 return $key;

@@ -142,7 +142,12 @@ final class Proof
             return null;
         }
         foreach ($lit->lights as $emitters) {
-            if (array_filter($emitters, fn (EmitterState $e): bool => $e->greatest() > $analysis->build->settings->darkTo) !== []) {
+            if (
+                array_filter(
+                    $emitters,
+                    fn (EmitterState $e): bool => $e->greatest() > $analysis->build->settings->darkTo,
+                ) !== []
+            ) {
                 // It glows at rest: what it takes then is its light.
                 return 0.0;
             }
@@ -171,7 +176,10 @@ final class Proof
 
             return $story === null
                 ? null
-                : (new Ideas($this->document, $this->circuit))->misses((new Player($analysis, $this->circuit))->play($story), $story);
+                : (new Ideas($this->document, $this->circuit))->misses(
+                    (new Player($analysis, $this->circuit))->play($story),
+                    $story,
+                );
         } catch (BadBuild|DomainException) {
             return null;
         }

@@ -39,7 +39,9 @@ final readonly class RecipeWords
             $sources[] = $source = $this->source($feed->text('from'));
             $node = $feed->object('through')->data;
             $switching[] = match (true) {
-                $node !== [] && (count($f->objects('feeds')) > 1 || $feed->text('from') !== 'supply') => "{$this->node($node)} from {$source}",
+                $node !== [] && (count($f->objects('feeds')) > 1 || $feed->text('from') !== 'supply') => "{$this->node(
+                    $node,
+                )} from {$source}",
                 $node !== [] => $this->node($node),
                 $feed->text('from') !== 'supply' => $source,
                 default => '',
@@ -85,7 +87,8 @@ final readonly class RecipeWords
         return match (true) {
             $f->has('and') => implode(' then ', $each('and')),
             $f->has('or') => implode(' or ', $each('or')),
-            $f->has('two_way') => 'a two-way pair, '.Words::join(array_map($this->input(...), $f->texts('two_way')), 'and'),
+            $f->has('two_way') => 'a two-way pair, '.
+                Words::join(array_map($this->input(...), $f->texts('two_way')), 'and'),
             $f->has('relay') => $this->relay($f->object('relay'), $f->flag('rests')),
             default => $this->switch($f->text('switch'), $f->flag('rests')),
         };

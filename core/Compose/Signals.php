@@ -119,7 +119,9 @@ final readonly class Signals
     /** @return list<Node> two hands, each of which changes it */
     private function pairs(): array
     {
-        $hands = array_values(array_filter($this->truth->support, fn (string $i): bool => $this->build->inputs[$i]->kind === 'hand'));
+        $hands = array_values(
+            array_filter($this->truth->support, fn (string $i): bool => $this->build->inputs[$i]->kind === 'hand'),
+        );
         $part = Catalogue::part('rocker_change') ?? new Fields([]);
         $nodes = [];
         foreach ($hands as $n => $a) {
@@ -127,7 +129,15 @@ final readonly class Signals
                 $made = ['two_way' => [$a, $b]];
                 $bits = $this->truth->of(Recipe::when($made, $this->live(...)));
                 if ($this->carries($part)) {
-                    $nodes[] = new Node($made, $bits, 2 * ($part->number('price') + self::HOLE), [$a, $b], 'two-way', 2, 2);
+                    $nodes[] = new Node(
+                        $made,
+                        $bits,
+                        2 * ($part->number('price') + self::HOLE),
+                        [$a, $b],
+                        'two-way',
+                        2,
+                        2,
+                    );
                 }
             }
         }
@@ -169,13 +179,18 @@ final readonly class Signals
     {
         $nodes = [];
         foreach ([false, true] as $rests) {
-            $made = ['relay' => ['wires' => $wires, ...$both ? ['both' => true] : []], ...$rests ? ['rests' => true] : []];
+            $made = [
+                'relay' => ['wires' => $wires, ...$both ? ['both' => true] : []],
+                ...$rests ? ['rests' => true] : [],
+            ];
             $nodes[] = new Node(
                 $made,
                 $this->truth->of(Recipe::when($made, $this->live(...))),
                 $this->relayPrice() + 0.4 * count($wires) + ($both || count($wires) > 1 ? 0.6 : 0.0),
                 $wires,
-                ($rests ? 'rests ' : '').($both ? 'relay both' : 'relay '.count($wires)).($wantsLive ? ' ground' : ''),
+                ($rests ? 'rests ' : '').
+                    ($both ? 'relay both' : 'relay '.count($wires)).
+                    ($wantsLive ? ' ground' : ''),
                 1,
                 0,
                 $wantsLive,
@@ -220,7 +235,9 @@ final readonly class Signals
     {
         $known = array_diff((new When($way->liveWhen ?? []))->inputs(), $this->truth->support) === [];
 
-        return $known && $way->kind === 'spare_way' && (float) $way->loadA + $this->amps <= self::SHARE * ($way->fuseA ?? 10.0);
+        return $known &&
+            $way->kind === 'spare_way' &&
+            (float) $way->loadA + $this->amps <= self::SHARE * ($way->fuseA ?? 10.0);
     }
 
     private function wireBears(HostWire $wire): bool

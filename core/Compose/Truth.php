@@ -37,7 +37,9 @@ final readonly class Truth
             }
         }
         $named = array_values(array_intersect(array_keys($build->inputs), $named));
-        $matter = array_values(array_filter($named, fn (string $i): bool => self::matters($build, $conditions, $i, $named)));
+        $matter = array_values(
+            array_filter($named, fn (string $i): bool => self::matters($build, $conditions, $i, $named)),
+        );
         $states = self::states($build, $matter);
         if (count($states) > self::MOST) {
             throw new TooMuch(count($matter), count($states), self::MOST);

@@ -40,7 +40,12 @@ final readonly class Wish
             $want->level === 'free' ? ($free |= $holds) : ($on |= $holds);
             $told |= $holds;
         }
-        $whens = array_values(array_map(fn (Want $w): array => $w->when->data, array_filter($wants, fn (Want $w): bool => $w->level !== 'free')));
+        $whens = array_values(
+            array_map(
+                fn (Want $w): array => $w->when->data,
+                array_filter($wants, fn (Want $w): bool => $w->level !== 'free'),
+            ),
+        );
 
         return new self($truth, $on, $free, count($whens) === 1 ? $whens[0] : ['any' => $whens]);
     }
@@ -68,6 +73,7 @@ final readonly class Wish
         }, $wants);
         $levels = array_unique(array_map(fn (Want $w): string => $w->level, $wants));
 
-        return count(array_intersect($levels, ['on', 'low', 'high'])) <= 1 && count(array_unique($glow, SORT_REGULAR)) <= 1;
+        return count(array_intersect($levels, ['on', 'low', 'high'])) <= 1 &&
+            count(array_unique($glow, SORT_REGULAR)) <= 1;
     }
 }

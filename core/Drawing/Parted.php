@@ -28,10 +28,19 @@ final class Parted
         $from = [$mid[0] - ($ux * $gap) / 2, $mid[1] - ($uy * $gap) / 2];
         $to = [$mid[0] + ($ux * $gap) / 2, $mid[1] + ($uy * $gap) / 2];
         $halves = [
-            Shape::wire([...array_slice($cut->points, 0, $m + 1), $from], $cut->state, $cut->part, $cut->pin, $cut->text),
+            Shape::wire(
+                [...array_slice($cut->points, 0, $m + 1), $from],
+                $cut->state,
+                $cut->part,
+                $cut->pin,
+                $cut->text,
+            ),
             Shape::wire([$to, ...array_slice($cut->points, $m + 1)], $cut->state, $cut->part, $cut->pin, $cut->text),
         ];
-        $ends = array_map(fn (array $p): Shape => Shape::box('bare', $p[0] - 8.0, $p[1] - 8.0, 16.0, 16.0, ''), [$from, $to]);
+        $ends = array_map(fn (array $p): Shape => Shape::box('bare', $p[0] - 8.0, $p[1] - 8.0, 16.0, 16.0, ''), [
+            $from,
+            $to,
+        ]);
         if ($symbol !== '') {
             $upright = abs($uy) > abs($ux);
             [$w, $h] = $upright ? [18.0, $gap - 12.0] : [$gap - 12.0, 18.0];
@@ -47,7 +56,13 @@ final class Parted
         }
         array_splice($shapes, $n, 1, $halves);
 
-        return new Drawing($drawing->width, $drawing->height, [...$shapes, ...$ends], $drawing->title, $drawing->description);
+        return new Drawing(
+            $drawing->width,
+            $drawing->height,
+            [...$shapes, ...$ends],
+            $drawing->title,
+            $drawing->description,
+        );
     }
 
     /**

@@ -42,19 +42,29 @@ final readonly class AddSource implements Edit
                 throw BadBuild::at('/place', 'that wire leads home; a source goes into a feed.');
             }
             $joint = Ends::joint($draft, $leads, $place);
-            $first = array_values(array_filter($leads->on($joint), fn (array $e): bool => $e[0]->id === $place->lead->id))[0] ?? null;
+            $first =
+                array_values(
+                    array_filter($leads->on($joint), fn (array $e): bool => $e[0]->id === $place->lead->id),
+                )[0] ?? null;
         }
         $circuit = Ends::circuit($draft, $joint);
         $new = $leads->add($circuit, $from, $joint, ($circuit ?? 'build').'_source');
         $new->inline = [
-            ['id' => $draft->number('F'), 'kind' => 'fuse', 'at_m' => 0, 'fuse_a' => $this->fuseA, 'form' => 'inline_blade'],
+            [
+                'id' => $draft->number('F'),
+                'kind' => 'fuse',
+                'at_m' => 0,
+                'fuse_a' => $this->fuseA,
+                'form' => 'inline_blade',
+            ],
             $this->diode($draft, 0.0, 'to'),
         ];
         if ($first !== null) {
             [$lead, , $end] = $first;
-            $lead->inline = $end === 1
-                ? [...$lead->inline, $this->diode($draft, (float) $lead->lengthM, 'to')]
-                : [$this->diode($draft, 0.0, 'from'), ...$lead->inline];
+            $lead->inline =
+                $end === 1
+                    ? [...$lead->inline, $this->diode($draft, (float) $lead->lengthM, 'to')]
+                    : [$this->diode($draft, 0.0, 'from'), ...$lead->inline];
         }
         $leads->save();
     }
@@ -66,8 +76,13 @@ final readonly class AddSource implements Edit
         return match ($draft->index->sections[$id] ?? '') {
             'supplies' => "{$id}.plus",
             'host.wires' => $id,
-            'host.ways' => in_array($draft->index->item($id)->text('kind'), ['post', 'bus_stud'], true) ? "{$id}.line" : "{$id}.load",
-            default => throw BadBuild::at('/from', 'expected a supply, a way of the host or a host wire as the source.'),
+            'host.ways' => in_array($draft->index->item($id)->text('kind'), ['post', 'bus_stud'], true)
+                ? "{$id}.line"
+                : "{$id}.load",
+            default => throw BadBuild::at(
+                '/from',
+                'expected a supply, a way of the host or a host wire as the source.',
+            ),
         };
     }
 

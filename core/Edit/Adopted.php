@@ -23,10 +23,7 @@ final class Adopted
             throw BadBuild::at('/part', 'a light needs a part.');
         }
         foreach ($draft->document->fields()->objects('parts') as $own) {
-            if (
-                $own->data === $part->data ||
-                ($part->has('catalogue') && self::body($own) == self::body($part))
-            ) {
+            if ($own->data === $part->data || ($part->has('catalogue') && self::body($own) == self::body($part))) {
                 return $own->text('id');
             }
         }

@@ -34,7 +34,10 @@ final readonly class ChooseSection implements Edit
     {
         $verb = ['source' => 'fed from', 'switching' => 'switched by', 'control' => 'controlled by', 'runs' => 'along'];
 
-        return $names->said($this->circuit, ($verb[$this->section] ?? '').' '.Choices::words($this->section, $this->choice));
+        return $names->said(
+            $this->circuit,
+            ($verb[$this->section] ?? '').' '.Choices::words($this->section, $this->choice),
+        );
     }
 
     public function apply(Draft $draft): void
@@ -43,23 +46,41 @@ final readonly class ChooseSection implements Edit
         if ($choices === []) {
             throw BadBuild::at('/section', 'expected source, switching, control or runs.');
         }
-        $way = Choices::find($this->section, $this->choice) ??
+        $way =
+            Choices::find($this->section, $this->choice) ??
             throw BadBuild::at(
                 '/choice',
-                "there is no `{$this->choice}` for it; it can be ".implode(', ', array_keys($choices)).'.'.
+                "there is no `{$this->choice}` for it; it can be ".
+                    implode(', ', array_keys($choices)).
+                    '.'.
                     BadBuild::nearMiss($this->choice, array_keys($choices)),
             );
         $whole = Setting::of($draft->document, $this->circuit);
         $sections = Sections::in($whole->build, $this->circuit, $whole);
         if (! $sections->isClear()) {
-            throw BadBuild::at('/section', "its sections can't be told apart: {$sections->why}. Choose for the whole circuit.");
+            throw BadBuild::at(
+                '/section',
+                "its sections can't be told apart: {$sections->why}. Choose for the whole circuit.",
+            );
         }
-        if ($this->section === Section::RUNS && in_array('', [$sections->fedFrom('runs'), $sections->homeTo('runs')], true)) {
-            throw BadBuild::at('/section', 'its runs have a wire for each colour or function; join or take them off one by one.');
+        if (
+            $this->section === Section::RUNS &&
+            in_array('', [$sections->fedFrom('runs'), $sections->homeTo('runs')], true)
+        ) {
+            throw BadBuild::at(
+                '/section',
+                'its runs have a wire for each colour or function; join or take them off one by one.',
+            );
         }
         $setting = $sections->setting($whole, $this->section, $this->section !== Section::SOURCE);
         $bound = $this->bind ?? new Fields([]);
-        $plan = new Plan($setting, $bound->texts('wires'), $bound->texts('ways'), $bound->texts('inputs'), $draft->name(...));
+        $plan = new Plan(
+            $setting,
+            $bound->texts('wires'),
+            $bound->texts('ways'),
+            $bound->texts('inputs'),
+            $draft->name(...),
+        );
         try {
             $plan->needLights(1, 'a circuit without a light has nothing to feed.');
             $way->lay($plan);
@@ -67,7 +88,8 @@ final readonly class ChooseSection implements Edit
             throw BadBuild::at('/choice', $e->getMessage());
         }
         $joined = $sections->section(Section::SOURCE) === null && $sections->source === null;
-        $kinds = $this->section === Section::SWITCHING && $joined ? [Section::SOURCE, Section::SWITCHING] : [$this->section];
+        $kinds =
+            $this->section === Section::SWITCHING && $joined ? [Section::SOURCE, Section::SWITCHING] : [$this->section];
         WayWriter::write($draft, $setting, $plan, $sections, $kinds, false, false);
     }
 }

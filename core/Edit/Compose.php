@@ -47,7 +47,16 @@ final readonly class Compose implements Edit
             $this->want($plan);
         }
         $kinds = $clear ? [Section::SOURCE, Section::SWITCHING] : [];
-        WayWriter::write($draft, $setting, $plan, $sections, $kinds, $this->when !== null, false, $this->card->flag('fresh'));
+        WayWriter::write(
+            $draft,
+            $setting,
+            $plan,
+            $sections,
+            $kinds,
+            $this->when !== null,
+            false,
+            $this->card->flag('fresh'),
+        );
     }
 
     private function want(Plan $plan): void

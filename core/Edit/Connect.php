@@ -29,7 +29,10 @@ final readonly class Connect implements Edit
 
     public function says(Names $names): string
     {
-        $ends = array_map(fn (string|Fields $e): string => is_string($e) ? $names->pin($e) : 'a wire', [$this->from, $this->to]);
+        $ends = array_map(fn (string|Fields $e): string => is_string($e) ? $names->pin($e) : 'a wire', [
+            $this->from,
+            $this->to,
+        ]);
 
         return "{$ends[0]} joined with ".lcfirst($ends[1]);
     }
@@ -40,7 +43,7 @@ final readonly class Connect implements Edit
         $from = Ends::pin($draft, $leads, $this->from, '/from');
         $to = Ends::pin($draft, $leads, $this->to, '/to');
         $this->refuse($draft, $leads, $from, $to);
-        $circuit = $this->circuit !== '' ? $this->circuit : (Ends::circuit($draft, $to) ?? Ends::circuit($draft, $from));
+        $circuit = $this->circuit !== '' ? $this->circuit : Ends::circuit($draft, $to) ?? Ends::circuit($draft, $from);
         $lead = $leads->add($circuit, $from, $to, ($circuit ?? 'build').'_lead');
         $lead->lengthM = $this->lengthM;
         $lead->rest['wire'] = $this->wire;
@@ -63,7 +66,13 @@ final readonly class Connect implements Edit
         $a = self::poles($draft, self::oneWith($leads, $from, $through));
         $b = self::poles($draft, self::oneWith($leads, $to, $through));
         if ((isset($a['plus']) && isset($b['minus'])) || (isset($a['minus']) && isset($b['plus']))) {
-            throw BadBuild::at('/to', "that joins plus and minus of `{$this->supply($a, $b)}` without anything between: a short. Say so twice to do it.");
+            throw BadBuild::at(
+                '/to',
+                "that joins plus and minus of `{$this->supply(
+                    $a,
+                    $b,
+                )}` without anything between: a short. Say so twice to do it.",
+            );
         }
     }
 

@@ -90,7 +90,11 @@ final class DraftLeads
     public function add(?string $circuit, string $from, string $to, string $near): LeadDraft
     {
         $id = $this->draft->name($near);
-        $lead = new LeadDraft($id, ['id' => $id, 'circuit' => $circuit, 'length_m' => null, 'wire' => null], [[$from, $to]]);
+        $lead = new LeadDraft(
+            $id,
+            ['id' => $id, 'circuit' => $circuit, 'length_m' => null, 'wire' => null],
+            [[$from, $to]],
+        );
         $this->all[] = $lead;
 
         return $lead;
@@ -122,7 +126,11 @@ final class DraftLeads
             if ($f->isA('plug')) {
                 $ways = $f->items('ways');
                 if (isset($ways[$core - 1])) {
-                    $own->inline[] = [...$thing, 'id' => $this->draft->name($f->text('id')), 'ways' => [$ways[$core - 1]]];
+                    $own->inline[] = [
+                        ...$thing,
+                        'id' => $this->draft->name($f->text('id')),
+                        'ways' => [$ways[$core - 1]],
+                    ];
                     array_splice($ways, $core - 1, 1);
                     $thing = [...$thing, 'ways' => $ways];
                 }
@@ -154,8 +162,14 @@ final class DraftLeads
      * @param  float  $atM  from the lead's first end
      * @return array{LeadDraft, LeadDraft} source half, far half
      */
-    public function cut(LeadDraft $lead, int $core, float $atM, bool $fromIsSource, string $sourcePin, string $farPin): array
-    {
+    public function cut(
+        LeadDraft $lead,
+        int $core,
+        float $atM,
+        bool $fromIsSource,
+        string $sourcePin,
+        string $farPin,
+    ): array {
         $lead = $this->alone($lead, $core);
         [$firstM, $secondM] = self::parts($lead->lengthM, $atM);
         [$from, $to] = $lead->cores[0];
@@ -263,7 +277,10 @@ final class DraftLeads
         $keep->inline = [...$first->inline, ...$behind];
         $keep->cores = [[$first->cores[0][0], $second->cores[0][1]]];
         $keep->route = self::joined($first->route, $second->route);
-        $keep->ends = $first->ends === null && $second->ends === null ? null : [$first->ends[0] ?? null, $second->ends[1] ?? null];
+        $keep->ends =
+            $first->ends === null && $second->ends === null
+                ? null
+                : [$first->ends[0] ?? null, $second->ends[1] ?? null];
         $keep->lengthM = $known ? (float) $first->lengthM + (float) $second->lengthM : null;
         $this->drop($other);
     }
@@ -280,7 +297,9 @@ final class DraftLeads
                 fn (array $t): array => [
                     ...$t,
                     'at_m' => self::shifted($length, -(new Fields($t))->number('at_m')),
-                    ...($t['kind'] ?? '') === 'diode' ? ['points' => ($t['points'] ?? 'to') === 'to' ? 'from' : 'to'] : [],
+                    ...($t['kind'] ?? '') === 'diode'
+                        ? ['points' => ($t['points'] ?? 'to') === 'to' ? 'from' : 'to']
+                        : [],
                 ],
                 $lead->inline,
             ),
@@ -305,14 +324,23 @@ final class DraftLeads
     public function healJoint(string $joint): void
     {
         $ends = $this->on($joint);
-        if (isset($this->stay[$joint]) || count($ends) !== 2 || $ends[0][0] === $ends[1][0] || $ends[0][0]->isCable() || $ends[1][0]->isCable()) {
+        if (
+            isset($this->stay[$joint]) ||
+            count($ends) !== 2 ||
+            $ends[0][0] === $ends[1][0] ||
+            $ends[0][0]->isCable() ||
+            $ends[1][0]->isCable()
+        ) {
             return;
         }
         // The one that ends on the joint comes from the source.
         [$source, $far] = $ends[0][2] === 1 || $ends[1][2] === 0 ? [$ends[0], $ends[1]] : [$ends[1], $ends[0]];
         $this->heal([$source[0], $source[2]], [$far[0], $far[2]]);
         $this->draft->data['devices'] = array_values(
-            array_filter($this->draft->list(['devices']), fn (mixed $d): bool => ! is_array($d) || ($d['id'] ?? '') !== $joint),
+            array_filter(
+                $this->draft->list(['devices']),
+                fn (mixed $d): bool => ! is_array($d) || ($d['id'] ?? '') !== $joint,
+            ),
         );
     }
 }

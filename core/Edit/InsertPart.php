@@ -40,7 +40,10 @@ final readonly class InsertPart implements Edit
         $part = is_string($this->part) ? Catalogue::part($this->part) : $this->part;
         $what = $part?->text('label', $part->text('kind')) ?? (is_string($this->part) ? $this->part : 'a part');
 
-        return $names->said($this->place->text('lead'), lcfirst($this->label === '' ? $what : $this->label).' put in');
+        return $names->said(
+            $this->place->text('lead'),
+            lcfirst($this->label === '' ? $what : $this->label).' put in',
+        );
     }
 
     public function apply(Draft $draft): void

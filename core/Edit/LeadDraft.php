@@ -80,7 +80,9 @@ final class LeadDraft
         return array_values(
             array_filter(
                 $things,
-                fn (Fields $i): bool => $i->isA('plug') ? isset($i->items('ways')[$core - 1]) : $i->integer('core', 1) === $core,
+                fn (Fields $i): bool => $i->isA('plug')
+                    ? isset($i->items('ways')[$core - 1])
+                    : $i->integer('core', 1) === $core,
             ),
         );
     }

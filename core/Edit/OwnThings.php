@@ -111,7 +111,10 @@ final class OwnThings
             }
             foreach ($lead->cores as $core) {
                 if (RemoveItem::touches($core, array_fill_keys(array_keys($this->replaced), true))) {
-                    throw BadBuild::at('/way', "`{$lead->id}` of another circuit hangs on this one; take it off first.");
+                    throw BadBuild::at(
+                        '/way',
+                        "`{$lead->id}` of another circuit hangs on this one; take it off first.",
+                    );
                 }
             }
         }
@@ -139,7 +142,11 @@ final class OwnThings
     public function again(array $meant, array $taken, bool $fresh): ?string
     {
         foreach ($this->replaced as $id => $device) {
-            if (! in_array($id, $taken, true) && $device->kind() === $meant['kind'] && self::same($device, $meant, $fresh)) {
+            if (
+                ! in_array($id, $taken, true) &&
+                $device->kind() === $meant['kind'] &&
+                self::same($device, $meant, $fresh)
+            ) {
                 return $id;
             }
         }
@@ -159,11 +166,16 @@ final class OwnThings
         $part = Catalogue::part($meant['part']) ?? new Fields([]);
         if ($device instanceof SwitchDevice) {
             $input = $meant['at']['input'] ?? null;
-            $moved = array_merge([], ...array_map(fn (array $w): array => (new When($w))->inputs(), array_values($device->at())));
+            $moved = array_merge(
+                [],
+                ...array_map(fn (array $w): array => (new When($w))->inputs(), array_values($device->at())),
+            );
             // A finer choice of switch stays, if it makes one contact as the new one does.
             $alike = count($device->part->contacts) === 1 && count($device->part->pins) === count($part->texts('pins'));
 
-            return $alike && (! $fresh || $device->part->catalogue === $meant['part']) && ($input === null ? $moved === [] : $moved === [$input]);
+            return $alike &&
+                (! $fresh || $device->part->catalogue === $meant['part']) &&
+                ($input === null ? $moved === [] : $moved === [$input]);
         }
 
         return $device->part->pins === $part->texts('pins');

@@ -28,18 +28,28 @@ final readonly class Place
      *
      * @throws BadBuild
      */
-    public static function find(Draft $draft, DraftLeads $leads, Fields $said, string $path, bool $behindFuse = true): self
-    {
-        $lead = $leads->find($said->text('lead')) ?? throw BadBuild::at(
-            "{$path}/lead",
-            $said->has('lead')
-                ? "there is no wire `{$said->text('lead')}` any more; open another."
-                : 'a place names its wire.',
-        );
+    public static function find(
+        Draft $draft,
+        DraftLeads $leads,
+        Fields $said,
+        string $path,
+        bool $behindFuse = true,
+    ): self {
+        $lead =
+            $leads->find($said->text('lead')) ??
+            throw BadBuild::at(
+                "{$path}/lead",
+                $said->has('lead')
+                    ? "there is no wire `{$said->text('lead')}` any more; open another."
+                    : 'a place names its wire.',
+            );
         $core = $said->integer('core', 1);
         if (! isset($lead->cores[$core - 1])) {
             $has = count($lead->cores);
-            throw BadBuild::at("{$path}/core", "`{$lead->id}` has ".($has === 1 ? 'one core' : "{$has} cores")."; there is no core {$core}.");
+            throw BadBuild::at(
+                "{$path}/core",
+                "`{$lead->id}` has ".($has === 1 ? 'one core' : "{$has} cores")."; there is no core {$core}.",
+            );
         }
         if (in_array(null, $lead->cores[$core - 1], true)) {
             throw BadBuild::at("{$path}/core", "that core of `{$lead->id}` is a spare; connect it first.");
@@ -48,7 +58,9 @@ final readonly class Place
         if ($at !== null && ($at < 0.0 || ($lead->lengthM !== null && $at > $lead->lengthM + 1e-9))) {
             throw BadBuild::at(
                 "{$path}/at_m",
-                $at < 0.0 ? 'expected a place from 0 m on.' : 'the wire is '.self::metres($lead->lengthM ?? 0.0).' long; say a place within it.',
+                $at < 0.0
+                    ? 'expected a place from 0 m on.'
+                    : 'the wire is '.self::metres($lead->lengthM ?? 0.0).' long; say a place within it.',
             );
         }
         $sides = SourceSide::of($draft->document);

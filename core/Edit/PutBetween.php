@@ -44,7 +44,10 @@ final class PutBetween
         foreach (array_keys($bind->data) as $pin) {
             if (! in_array($pin, ['input', 'switch'], true) && ! isset($this->ports->own[$pin])) {
                 $own = implode(', ', array_map(strval(...), array_keys($this->ports->own)));
-                throw BadBuild::at("/bind/{$pin}", "the part has no pin of its own `{$pin}`".($own === '' ? '.' : "; it has {$own}."));
+                throw BadBuild::at(
+                    "/bind/{$pin}",
+                    "the part has no pin of its own `{$pin}`".($own === '' ? '.' : "; it has {$own}."),
+                );
             }
         }
         // Before the cut: a return may lie in the same cable, and its cores move up when one leaves it.
@@ -59,7 +62,13 @@ final class PutBetween
         );
         $this->draft->data['devices'] = [...$this->draft->list(['devices']), $this->device($at, $bind)];
         foreach ($this->ports->own as $pin => $need) {
-            $this->bind((string) $pin, $need, $bind->data[$pin] ?? null, $pair[0], $bind->text('switch', 'toggle_mini'));
+            $this->bind(
+                (string) $pin,
+                $need,
+                $bind->data[$pin] ?? null,
+                $pair[0],
+                $bind->text('switch', 'toggle_mini'),
+            );
         }
         $this->leads->save();
     }
@@ -84,7 +93,9 @@ final class PutBetween
     private function moved(string $input): array
     {
         $positions = $this->part->texts('positions');
-        $made = ($this->part->objects('contacts')[0] ?? new Fields([]))->object('closed_when')->text('at', $positions[1] ?? 'on');
+        $made = ($this->part->objects('contacts')[0] ?? new Fields([]))
+            ->object('closed_when')
+            ->text('at', $positions[1] ?? 'on');
         if ($input === 'new') {
             [$label, $kind] = self::MOVED_BY[$this->part->text('style')] ?? ['Switch', 'hand'];
             $index = $this->draft->index;

@@ -62,7 +62,9 @@ final readonly class PutInLine
         if ($part->integer('ways') < $cores) {
             throw BadBuild::at(
                 '/part',
-                "{$cores} cores cross there, and `{$part->text('label', $part->text('id'))}` has {$part->integer('ways')}; take one with more ways.",
+                "{$cores} cores cross there, and `{$part->text('label', $part->text('id'))}` has {$part->integer(
+                    'ways',
+                )}; take one with more ways.",
             );
         }
         $circuit = $place->lead->circuit();
@@ -99,7 +101,12 @@ final readonly class PutInLine
         foreach ($this->leads->onThing($thing) as [$lead, $core, $end]) {
             $other = DraftLeads::pin($lead, $core, 1 - $end);
             $known = array_filter($crossing, fn (array $c): bool => $c[0] === $lead) !== [];
-            if (! $known && $other !== null && explode('.', $other)[0] !== $thing && $lead->circuit() === $place->lead->circuit()) {
+            if (
+                ! $known &&
+                $other !== null &&
+                explode('.', $other)[0] !== $thing &&
+                $lead->circuit() === $place->lead->circuit()
+            ) {
                 $length = (float) $lead->lengthM;
                 $at = $end === 1 ? $length - $fromFar : $fromFar;
                 $crossing[] = [$lead, round(max(0.0, min($length, $at)), 9)];

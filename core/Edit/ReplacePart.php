@@ -55,7 +55,13 @@ final readonly class ReplacePart implements Edit
     private function exchange(Draft $draft, Fields $item, Fields $old, Fields $part): void
     {
         $kind = $part->text('kind');
-        $stays = ['id', 'circuit', 'label', 'side', ...$item->isA($kind) ? ['travel_deg', 'set', 'hears', 'link_when'] : []];
+        $stays = [
+            'id',
+            'circuit',
+            'label',
+            'side',
+            ...$item->isA($kind) ? ['travel_deg', 'set', 'hears', 'link_when'] : [],
+        ];
         $device = [
             ...array_intersect_key($item->data, array_flip($stays)),
             'kind' => $kind,
@@ -71,7 +77,9 @@ final readonly class ReplacePart implements Edit
         $carried = [];
         foreach ($at->data as $position => $when) {
             $n = (int) array_search($position, $old->texts('positions'), true);
-            $new = in_array($position, $part->texts('positions'), true) ? $position : ($part->texts('positions')[$n] ?? null);
+            $new = in_array($position, $part->texts('positions'), true)
+                ? $position
+                : $part->texts('positions')[$n] ?? null;
             $carried += $new === null ? [] : [$new => $when];
         }
 
@@ -83,7 +91,10 @@ final readonly class ReplacePart implements Edit
         $has = $part->texts('pins');
         $said = $this->pins?->text($pin) ?? '';
         if ($said !== '' && ! in_array($said, $has, true)) {
-            throw BadBuild::at("/pins/{$pin}", "the new part has no pin `{$said}`; it has ".implode(', ', $has).'.');
+            throw BadBuild::at(
+                "/pins/{$pin}",
+                "the new part has no pin `{$said}`; it has ".implode(', ', $has).'.',
+            );
         }
         if ($said !== '') {
             return $said;
@@ -93,7 +104,9 @@ final readonly class ReplacePart implements Edit
         return $new ??
             throw BadBuild::at(
                 "/pins/{$pin}",
-                "a lead hangs on `{$this->id}.{$pin}`; say which pin of the new part takes it: ".implode(', ', $has).'.',
+                "a lead hangs on `{$this->id}.{$pin}`; say which pin of the new part takes it: ".
+                    implode(', ', $has).
+                    '.',
             );
     }
 }

@@ -42,7 +42,10 @@ final readonly class ReturnsBehind
         $shared = array_intersect_key($homes, $this->homes(array_diff_key($others, $behind), $all, $harness));
         if ($shared !== []) {
             $first = array_values($shared)[0][0]->id;
-            throw BadBuild::at('/place', "the return `{$first}` serves other lights too; give them a return of their own first.");
+            throw BadBuild::at(
+                '/place',
+                "the return `{$first}` serves other lights too; give them a return of their own first.",
+            );
         }
 
         return array_values($homes);
@@ -57,7 +60,9 @@ final readonly class ReturnsBehind
         $homes = [];
         foreach (array_keys($lights) as $light) {
             foreach ($harness->wiredPins((string) $light) as $pin) {
-                $first = array_values(array_filter($paths->back($pin) ?? [], fn (Step $s): bool => $s->kind === 'wire'))[0] ?? null;
+                $first =
+                    array_values(array_filter($paths->back($pin) ?? [], fn (Step $s): bool => $s->kind === 'wire'))[0] ??
+                    null;
                 $lead = $first === null ? null : $this->leads->find($first->lead);
                 if ($first === null || $lead === null) {
                     continue;

@@ -48,7 +48,11 @@ final class Rewiring
         $this->minus = $minus;
         foreach ($leads->all as $lead) {
             foreach ($lead->circuit() === $setting->circuit ? $lead->cores : [] as $c => [$a, $b]) {
-                if ($a !== null && $b !== null && self::isFree($a, $b, $stays, $targets, [$setting->plus, $setting->home])) {
+                if (
+                    $a !== null &&
+                    $b !== null &&
+                    self::isFree($a, $b, $stays, $targets, [$setting->plus, $setting->home])
+                ) {
                     $this->free[] = [$lead, $c + 1];
                 }
             }
@@ -166,7 +170,11 @@ final class Rewiring
     private function between(LeadDraft $lead, int $core): bool
     {
         [$a, $b] = array_map(strval(...), $lead->cores[$core - 1]);
-        $has = fn (string $pin): \Closure => /** @param  Wanted  $w */ fn (array $w): bool => in_array($pin, [$w[0], $w[1]], true);
+        $has = fn (string $pin): \Closure => /** @param  Wanted  $w */ fn (array $w): bool => in_array(
+            $pin,
+            [$w[0], $w[1]],
+            true,
+        );
         $first = array_filter($this->left, $has($a));
         $second = array_filter($this->left, $has($b));
         if ($first === [] || $second === []) {
@@ -190,7 +198,14 @@ final class Rewiring
             $fuses === [] => $fromIsSource ? 0.0 : $length,
             default => $fromIsSource ? max($fuses) : min($fuses),
         };
-        [$near, $rest] = $this->leads->cut($lead, $core, $at, $fromIsSource, self::other(...$source), self::other(...$far));
+        [$near, $rest] = $this->leads->cut(
+            $lead,
+            $core,
+            $at,
+            $fromIsSource,
+            self::other(...$source),
+            self::other(...$far),
+        );
         $this->fill($near, 1, $source[0]);
         $this->fill($rest, 1, $far[0]);
 
@@ -269,12 +284,13 @@ final class Rewiring
     private function set(LeadDraft $lead, int $core, string $kind, bool $fromIsSource): void
     {
         $end = $fromIsSource ? 0.0 : (float) $lead->lengthM;
-        $fuses = $kind === 'fuse'
-            ? []
-            : array_map(
-                fn (Fields $t): float => $t->number('at_m'),
-                array_filter($lead->things($core), fn (Fields $t): bool => $t->isA('fuse')),
-            );
+        $fuses =
+            $kind === 'fuse'
+                ? []
+                : array_map(
+                    fn (Fields $t): float => $t->number('at_m'),
+                    array_filter($lead->things($core), fn (Fields $t): bool => $t->isA('fuse')),
+                );
         $at = $fuses === [] ? $end : ($fromIsSource ? max($fuses) : min($fuses));
         $thing = [...InLineThing::made($this->draft, $kind, $at, $fromIsSource), 'core' => $core];
         $before = array_filter(
@@ -282,7 +298,11 @@ final class Rewiring
             fn (array $t): bool => (new Fields($t))->number('at_m') < $at ||
                 ((new Fields($t))->number('at_m') === $at && $fromIsSource && $kind !== 'fuse'),
         );
-        $lead->inline = [...array_slice($lead->inline, 0, count($before)), $thing, ...array_slice($lead->inline, count($before))];
+        $lead->inline = [
+            ...array_slice($lead->inline, 0, count($before)),
+            $thing,
+            ...array_slice($lead->inline, count($before)),
+        ];
     }
 
     private function drop(LeadDraft $lead, int $core): void

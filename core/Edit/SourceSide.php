@@ -54,7 +54,8 @@ final readonly class SourceSide
     public function isReturn(string $lead, int $core): bool
     {
         $ends = array_filter($this->ends($lead, $core), is_string(...));
-        $reached = fn (callable $metres): bool => array_filter($ends, fn (string $p): bool => $metres($p) !== null) !== [];
+        $reached = fn (callable $metres): bool => array_filter($ends, fn (string $p): bool => $metres($p) !== null) !==
+            [];
 
         return ! $reached($this->paths->metresFromPlus(...)) && $reached($this->paths->metresFromMinus(...));
     }

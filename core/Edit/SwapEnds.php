@@ -30,7 +30,10 @@ final readonly class SwapEnds implements Edit
             if (! $item->isA('diode')) {
                 throw BadBuild::at('/id', "`{$this->id}` works the same both ways round.");
             }
-            $draft->put([...$draft->index->paths[$this->id], 'points'], $item->text('points', 'to') === 'to' ? 'from' : 'to');
+            $draft->put(
+                [...$draft->index->paths[$this->id], 'points'],
+                $item->text('points', 'to') === 'to' ? 'from' : 'to',
+            );
 
             return;
         }

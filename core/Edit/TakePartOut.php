@@ -26,7 +26,9 @@ final readonly class TakePartOut implements Edit
         $draft->known($this->id);
         $item = $draft->index->item($this->id);
         match ($draft->index->sections[$this->id]) {
-            'leads.inline' => $item->isA('plug') ? $this->plug($draft, $item->text('plug')) : self::inLine($draft, $this->id),
+            'leads.inline' => $item->isA('plug')
+                ? $this->plug($draft, $item->text('plug'))
+                : self::inLine($draft, $this->id),
             'devices' => $item->isA('plug') ? $this->plug($draft, $this->id) : $this->device($draft, $item),
             'lights' => (new RemoveItem($this->id))->apply($draft),
             default => throw BadBuild::at('/id', "`{$this->id}` stands in no wire; nothing can be taken out there."),
@@ -160,7 +162,10 @@ final readonly class TakePartOut implements Edit
             DraftLeads::moveEnd($back, $c, $e, $to);
         }
         // Other colours still need it.
-        $left = array_filter($leads->onThing($this->id), fn (array $e): bool => $e[0] !== $lead && DraftLeads::pin(...$e) !== null);
+        $left = array_filter(
+            $leads->onThing($this->id),
+            fn (array $e): bool => $e[0] !== $lead && DraftLeads::pin(...$e) !== null,
+        );
         if (! $lead->isCable() && ! $this->stillCarries($left)) {
             $leads->drop($lead);
         }

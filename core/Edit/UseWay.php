@@ -45,7 +45,7 @@ final readonly class UseWay implements Edit
     {
         $whole = Setting::of($draft->document, $this->circuit);
         $sections = Sections::in($whole->build, $this->circuit, $whole);
-        $kind = $sections->isClear() ? (Ways::find($this->way)?->section() ?? Section::WHOLE) : Section::WHOLE;
+        $kind = $sections->isClear() ? Ways::find($this->way)?->section() ?? Section::WHOLE : Section::WHOLE;
         $setting = $kind === Section::WHOLE ? $whole : $sections->setting($whole, $kind);
         $plan = new Plan($setting, $this->wires, $this->ways, $this->inputs, $draft->name(...), $this->switch);
         try {

@@ -55,8 +55,16 @@ final class WayWriter
      * @param  bool  $begin  whether they are where nothing has been said
      * @param  bool  $fresh  switches are the plan's own parts, not finer choices that are there
      */
-    public static function write(Draft $draft, Setting $setting, Plan $plan, Sections $sections, array $kinds, bool $say, bool $begin = true, bool $fresh = false): void
-    {
+    public static function write(
+        Draft $draft,
+        Setting $setting,
+        Plan $plan,
+        Sections $sections,
+        array $kinds,
+        bool $say,
+        bool $begin = true,
+        bool $fresh = false,
+    ): void {
         $writer = new self($draft, $setting, $plan);
         $own = new OwnThings($draft, $setting, $sections, $kinds);
         $own->refuseForeign();

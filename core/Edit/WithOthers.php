@@ -33,7 +33,13 @@ final class WithOthers
         $leads->save();
         $draft->data['lights'] = [
             ...$draft->list(['lights']),
-            [...$light->data, 'id' => $id, 'circuit' => $circuit, 'kind' => $kind, 'part' => Adopted::part($draft, $part)],
+            [
+                ...$light->data,
+                'id' => $id,
+                'circuit' => $circuit,
+                'kind' => $kind,
+                'part' => Adopted::part($draft, $part),
+            ],
         ];
         self::want($draft, $circuit, $last->text('id'), $id);
     }
@@ -45,7 +51,8 @@ final class WithOthers
             $last = $light->text('circuit') === $circuit ? $light : $last;
         }
 
-        return $last ?? throw BadBuild::at('/how', 'there is no other light in this circuit yet; give it a feed on its own.');
+        return $last ??
+            throw BadBuild::at('/how', 'there is no other light in this circuit yet; give it a feed on its own.');
     }
 
     /** @return array<string, string> rail => pin by which a light is fed at its beginning */
@@ -64,8 +71,14 @@ final class WithOthers
     }
 
     /** What ends on a pin of the last light ends on a joint there, from which both are fed. */
-    private static function join(Draft $draft, DraftLeads $leads, string $circuit, string $last, string $lastPin, string $pin): void
-    {
+    private static function join(
+        Draft $draft,
+        DraftLeads $leads,
+        string $circuit,
+        string $last,
+        string $lastPin,
+        string $pin,
+    ): void {
         $local = substr((string) strrchr($lastPin, '.'), 1);
         $ends = array_values(
             array_filter(
@@ -75,7 +88,10 @@ final class WithOthers
             ),
         );
         if ($ends === []) {
-            throw BadBuild::at('/how', "no wire ends on `{$lastPin}`; connect it first, or give the light a feed on its own.");
+            throw BadBuild::at(
+                '/how',
+                "no wire ends on `{$lastPin}`; connect it first, or give the light a feed on its own.",
+            );
         }
         [$lead, $core, $end] = $ends[0];
         $there = (string) DraftLeads::pin($lead, $core, $end);

@@ -486,7 +486,10 @@ final class FormatOne
             'through' => $pairs,
             'back' => $pairs,
             'own' => S::list(
-                S::record(['pin' => S::local(), 'need' => S::choice('plus', 'minus', 'trigger', 'signal')], ['pin', 'need']),
+                S::record(
+                    ['pin' => S::local(), 'need' => S::choice('plus', 'minus', 'trigger', 'signal')],
+                    ['pin', 'need'],
+                ),
                 0,
                 20,
             ),

@@ -247,7 +247,14 @@ final readonly class Ideas
      */
     private function use(string $way, array $with, string $switch = ''): UseWay
     {
-        return new UseWay($this->circuit, $way, ...$with, switch: $switch);
+        return new UseWay(
+            $this->circuit,
+            $way,
+            wires: $with['wires'] ?? [],
+            ways: $with['ways'] ?? [],
+            inputs: $with['inputs'] ?? [],
+            switch: $switch,
+        );
     }
 
     /** @throws BadBuild */
@@ -265,10 +272,7 @@ final readonly class Ideas
         $breaks = Facts::broken($this->document, $this->circuit, $holes, $others + $price);
         $wanted = $story->wantedS($this->circuit);
         $cost =
-            $this->misses($day, $story) +
-            self::PRICE * $price +
-            self::HOLE * $holes +
-            self::RULED_OUT * count($breaks);
+            $this->misses($day, $story) + self::PRICE * $price + self::HOLE * $holes + self::RULED_OUT * count($breaks);
 
         return new Idea(
             $name,

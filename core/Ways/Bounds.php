@@ -15,8 +15,12 @@ use BenchGlow\Harness\Harness;
 final readonly class Bounds
 {
     /** @param  list<string>  $kinds  the section each block belongs to */
-    public function __construct(private Build $build, private Harness $harness, private Chain $chain, private array $kinds)
-    {
+    public function __construct(
+        private Build $build,
+        private Harness $harness,
+        private Chain $chain,
+        private array $kinds,
+    ) {
     }
 
     /** @return array<string, array{list<string>, string|null}> kind => pins behind it, and the pin before it unless that is the start */
@@ -34,9 +38,15 @@ final readonly class Bounds
 
         return [
             Section::SOURCE => [$this->behind($this->tap()), null],
-            Section::SWITCHING => [$this->behind($switchingAt), $this->before($first(Section::SWITCHING) ?? $source + 1)],
+            Section::SWITCHING => [
+                $this->behind($switchingAt),
+                $this->before($first(Section::SWITCHING) ?? $source + 1),
+            ],
             Section::CONTROL => [$this->behind($controlAt), $this->before($first(Section::CONTROL) ?? $controlAt + 1)],
-            Section::RUNS => [$this->behind(count($this->kinds) - 1), $this->before(max($source, $switching, $control) + 1)],
+            Section::RUNS => [
+                $this->behind(count($this->kinds) - 1),
+                $this->before(max($source, $switching, $control) + 1),
+            ],
         ];
     }
 
@@ -58,7 +68,10 @@ final readonly class Bounds
     private function before(int $block): ?string
     {
         for ($n = min($block, count($this->kinds)) - 1; $n >= 0; $n--) {
-            $acting = array_filter($this->chain->blocks[$n], fn (array $e): bool => in_array($e['kind'], ['contact', 'control'], true));
+            $acting = array_filter(
+                $this->chain->blocks[$n],
+                fn (array $e): bool => in_array($e['kind'], ['contact', 'control'], true),
+            );
             if ($acting !== []) {
                 return $this->place($n + 1);
             }
@@ -72,7 +85,12 @@ final readonly class Bounds
     {
         $place = $this->place($block + 1);
         $earlier = $this->pins(0, $block + 1);
-        $later = array_diff_key($this->pins($block + 1, count($this->chain->blocks)), $earlier, [$place => true], $this->chain->starts);
+        $later = array_diff_key(
+            $this->pins($block + 1, count($this->chain->blocks)),
+            $earlier,
+            [$place => true],
+            $this->chain->starts,
+        );
         $thing = explode('.', $place)[0];
         $kind = ($this->build->devices[$thing] ?? null)?->kind();
         $here = in_array($kind, ['switch', 'relay', 'controller'], true) && ! isset($this->acting($block)[$thing]);

@@ -35,7 +35,11 @@ final readonly class Chain
      */
     public static function of(array $elements, array $starts, array $ends, array $shut): self
     {
-        $place = fn (string $pin): string => isset($starts[$pin]) ? self::START : (isset($ends[$pin]) ? self::END : $pin);
+        $place = fn (string $pin): string => isset($starts[$pin])
+            ? self::START
+            : (isset($ends[$pin])
+                ? self::END
+                : $pin);
         $kept = $edges = [];
         foreach ($elements as $e) {
             [$a, $b] = [$place($e['a']), $place($e['b'])];
@@ -65,7 +69,11 @@ final readonly class Chain
             return new self([], [], $starts);
         }
         $cuts = self::cuts($edges);
-        $bounds = [self::START => 0, ...array_combine($cuts, array_map(fn (int $n): int => $n + 1, array_keys($cuts))), self::END => count($cuts) + 1];
+        $bounds = [
+            self::START => 0,
+            ...array_combine($cuts, array_map(fn (int $n): int => $n + 1, array_keys($cuts))),
+            self::END => count($cuts) + 1,
+        ];
         // A place inside a block is labelled by the first bound that reaches it.
         $block = [];
         foreach (array_keys($bounds) as $bound) {
@@ -81,7 +89,11 @@ final readonly class Chain
         }
         $blocks = array_fill(0, count($cuts) + 1, []);
         foreach ($edges as $n => [$a, $b]) {
-            $of = min($block[$a] ?? PHP_INT_MAX, $block[$b] ?? PHP_INT_MAX, max($bounds[$a] ?? 0, $bounds[$b] ?? 0) - 1);
+            $of = min(
+                $block[$a] ?? PHP_INT_MAX,
+                $block[$b] ?? PHP_INT_MAX,
+                max($bounds[$a] ?? 0, $bounds[$b] ?? 0) - 1,
+            );
             $inside = $block[$a] ?? ($block[$b] ?? null);
             $blocks[$inside ?? max(0, $of)][] = $elements[$n];
         }

@@ -191,7 +191,9 @@ final class Plan
     /** A hand switch that makes contact in its second position. */
     public function hand(string $role, string $part, string $input): void
     {
-        $this->device($role, 'switch', $role === 's' && $this->switch !== '' ? $this->switch : $part, ['input' => $input]);
+        $this->device($role, 'switch', $role === 's' && $this->switch !== '' ? $this->switch : $part, [
+            'input' => $input,
+        ]);
     }
 
     public function relay(string $role, bool $changeOver = false): void
@@ -277,7 +279,10 @@ final class Plan
     private function wishedInput(string $kind): ?string
     {
         foreach ($this->name === null ? [] : $this->wished() as $input) {
-            if (($this->setting->build->inputs[$input] ?? null)?->kind === $kind && ! in_array($input, $this->used, true)) {
+            if (
+                ($this->setting->build->inputs[$input] ?? null)?->kind === $kind &&
+                ! in_array($input, $this->used, true)
+            ) {
                 return $input;
             }
         }

@@ -112,9 +112,7 @@ final class Recipe
     {
         $diode = $meet === null ? [] : ['diode'];
         if ($node === []) {
-            $meet === null
-                ? $this->plan->feed($from, ['fuse'])
-                : $this->plan->lead($from, $meet, ['fuse', ...$diode]);
+            $meet === null ? $this->plan->feed($from, ['fuse']) : $this->plan->lead($from, $meet, ['fuse', ...$diode]);
 
             return;
         }
@@ -168,7 +166,10 @@ final class Recipe
 
     private function home(Fields $recipe): void
     {
-        $home = $recipe->has('home') && is_array($recipe->data['home']) ? $recipe->object('home')->data : $recipe->text('home', 'home');
+        $home =
+            $recipe->has('home') && is_array($recipe->data['home'])
+                ? $recipe->object('home')->data
+                : $recipe->text('home', 'home');
         if (is_string($home)) {
             $this->plan->back($home === 'home' ? $this->plan->minus() : $home);
 
@@ -249,7 +250,9 @@ final class Recipe
     private function switch(string $input, bool $rests): array
     {
         $role = 's'.++$this->switches;
-        $kind = ($this->plan->setting->build->inputs[$input] ?? null)->kind ?? throw new DoesNotSuit("nothing that moves is called `{$input}`.");
+        $kind =
+            ($this->plan->setting->build->inputs[$input] ?? null)->kind ??
+            throw new DoesNotSuit("nothing that moves is called `{$input}`.");
         $part = self::switchFor($kind, $rests);
         if (! $rests) {
             $this->plan->hand($role, $part, $input);
@@ -275,7 +278,13 @@ final class Recipe
         foreach ($inputs as $n => $input) {
             $roles[] = $role = 's'.++$this->switches;
             // Crossed over: with both at rest it is dark.
-            $this->plan->device($role, 'switch', 'rocker_change', [], ['at' => ['b' => $n === 0 ? ['input' => $input] : ['not' => ['input' => $input]]]]);
+            $this->plan->device(
+                $role,
+                'switch',
+                'rocker_change',
+                [],
+                ['at' => ['b' => $n === 0 ? ['input' => $input] : ['not' => ['input' => $input]]]],
+            );
         }
         $this->plan->lead("{$roles[0]}.a", "{$roles[1]}.a");
         $this->plan->lead("{$roles[0]}.b", "{$roles[1]}.b");
@@ -312,7 +321,12 @@ final class Recipe
         } else {
             $pins[2][] = "{$role}.86";
         }
-        $this->plan->lead("{$role}.85", $ground[0] ?? $this->plan->minus(), [], $ground === [] ? 'Return of the coil' : 'Trigger');
+        $this->plan->lead(
+            "{$role}.85",
+            $ground[0] ?? $this->plan->minus(),
+            [],
+            $ground === [] ? 'Return of the coil' : 'Trigger',
+        );
 
         return $pins;
     }
@@ -328,7 +342,12 @@ final class Recipe
     {
         $f = new Fields($node);
         $rests = fn (array $when): array => $f->flag('rests') ? ['not' => $when] : $when;
-        $each = fn (string $how): array => [($how === 'and' ? 'all' : 'any') => array_map(fn (Fields $n): array => self::when($n->data, $live), $f->objects($how))];
+        $each = fn (string $how): array => [
+            $how === 'and' ? 'all' : 'any' => array_map(
+                fn (Fields $n): array => self::when($n->data, $live),
+                $f->objects($how),
+            ),
+        ];
         if ($f->has('relay')) {
             $wires = $f->object('relay')->texts('wires');
             $thrown = $f->object('relay')->has('hand')

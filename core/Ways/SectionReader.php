@@ -60,7 +60,12 @@ final class SectionReader
                 $sorted[$kind] = $sections[$kind];
             }
         }
-        $bounds = fn (Chain $chain): array => (new Bounds($this->build, $this->harness, $chain, $this->kinds($chain)))->all();
+        $bounds = fn (Chain $chain): array => (new Bounds(
+            $this->build,
+            $this->harness,
+            $chain,
+            $this->kinds($chain),
+        ))->all();
 
         return [array_values($sorted), '', $first, $this->source($feed), $bounds($feed), $bounds($back)];
     }
@@ -114,10 +119,24 @@ final class SectionReader
             $block = $chain->blocks[$n];
             $section = $this->section($kind, $block);
             // A joint on a border belongs to what comes first.
-            $earlier = array_merge([], ...array_map(fn (Section $s): array => $s->kind === $kind ? [] : $s->devices, array_values($sections)));
-            $section = new Section($kind, array_values(array_diff($section->devices, $earlier)), $section->leads, $section->things, $section->pins);
+            $earlier = array_merge(
+                [],
+                ...array_map(fn (Section $s): array => $s->kind === $kind ? [] : $s->devices, array_values($sections)),
+            );
+            $section = new Section(
+                $kind,
+                array_values(array_diff($section->devices, $earlier)),
+                $section->leads,
+                $section->things,
+                $section->pins,
+            );
             $sections[$kind] = isset($sections[$kind]) ? $sections[$kind]->with($section) : $section;
-            if ($kind !== Section::RUNS && $n === count($chain->blocks) - 1 && $this->isSwitched($block) && $this->touchesRuns($block)) {
+            if (
+                $kind !== Section::RUNS &&
+                $n === count($chain->blocks) - 1 &&
+                $this->isSwitched($block) &&
+                $this->touchesRuns($block)
+            ) {
                 $this->why = 'each light has its own switch';
             }
         }

@@ -152,12 +152,24 @@ final readonly class Sections
     {
         $elements = [];
         foreach ($harness->wires as $wire) {
-            $elements[] = ['a' => $wire->from, 'b' => $wire->to, 'kind' => 'wire', 'thing' => '', 'lead' => $wire->lead];
+            $elements[] = [
+                'a' => $wire->from,
+                'b' => $wire->to,
+                'kind' => 'wire',
+                'thing' => '',
+                'lead' => $wire->lead,
+            ];
         }
         foreach ($harness->things as $thing) {
             if ($thing->lead !== '' && count($thing->pins) === 2) {
                 [$a, $b] = $thing->pins;
-                $elements[] = ['a' => $a, 'b' => $b, 'kind' => $thing->kind, 'thing' => $thing->id, 'lead' => $thing->lead];
+                $elements[] = [
+                    'a' => $a,
+                    'b' => $b,
+                    'kind' => $thing->kind,
+                    'thing' => $thing->id,
+                    'lead' => $thing->lead,
+                ];
             }
         }
         foreach ($bodies->contacts as $contact) {
@@ -166,7 +178,13 @@ final readonly class Sections
                 // What a radio hears switches; else a controller controls.
                 $hears = str_contains((string) json_encode($contact->closedWhen), '"hear"');
                 $kind = $device instanceof ControllerDevice && ! $hears ? 'control' : 'contact';
-                $elements[] = ['a' => $contact->from, 'b' => $contact->to, 'kind' => $kind, 'thing' => $contact->thing, 'lead' => ''];
+                $elements[] = [
+                    'a' => $contact->from,
+                    'b' => $contact->to,
+                    'kind' => $kind,
+                    'thing' => $contact->thing,
+                    'lead' => '',
+                ];
             }
         }
         foreach ($bodies->joins as [$a, $b]) {
@@ -177,7 +195,13 @@ final readonly class Sections
         }
         foreach ($build->devices as $id => $device) {
             if ($device instanceof FuseTapDevice) {
-                $elements[] = ['a' => "{$device->way()}.load", 'b' => "{$id}.out", 'kind' => 'fuse', 'thing' => $id, 'lead' => ''];
+                $elements[] = [
+                    'a' => "{$device->way()}.load",
+                    'b' => "{$id}.out",
+                    'kind' => 'fuse',
+                    'thing' => $id,
+                    'lead' => '',
+                ];
             }
         }
 

@@ -4,17 +4,32 @@ declare(strict_types=1);
 
 use Tests\Support\Bench;
 
-it('reads well to a machine with everything open, by day and by night, wide and narrow', function (bool $dark, int $width): void {
+it('reads well to a machine with everything open, by day and by night, wide and narrow', function (
+    bool $dark,
+    int $width,
+): void {
     $w = Bench::here()->window($width, 800, $dark);
     $w->build('Heron');
     $here = (string) parse_url($w->driver->getCurrentURL(), PHP_URL_PATH);
-    foreach (['/', '/sums/strip', '/guide/circuit', '/bench', $here, str_replace('/circuit', '/brief', $here), str_replace('/circuit', '/handover', $here)] as $path) {
+    foreach (
+        [
+            '/',
+            '/sums/strip',
+            '/guide/circuit',
+            '/bench',
+            $here,
+            str_replace('/circuit', '/brief', $here),
+            str_replace('/circuit', '/handover', $here),
+        ] as $path
+    ) {
         $w->open($path);
         $w->script('document.querySelectorAll("details").forEach((d) => { d.open = true; });');
         expect($w->violations())->toBe([], "{$path} at {$width}, ".($dark ? 'night' : 'day'));
     }
     $w->close();
-})->with([[false], [true]])->with([[1280], [820], [390]]);
+})
+    ->with([[false], [true]])
+    ->with([[1280], [820], [390]]);
 
 it('shows where the focus is on a button, three pixels wide, on both benches', function (bool $dark): void {
     $w = Bench::here()->window(1280, 800, $dark);
@@ -30,12 +45,19 @@ it('shows where the focus is on a button, three pixels wide, on both benches', f
     );
     $light = function (string $rgb): float {
         preg_match_all('/[\d.]+/', $rgb, $m);
-        $linear = fn (string $c): float => ($v = (float) $c / 255) <= 0.03928 ? $v / 12.92 : (($v + 0.055) / 1.055) ** 2.4;
+        $linear = fn (string $c): float => ($v = (float) $c / 255) <= 0.03928
+            ? $v / 12.92
+            : (($v + 0.055) / 1.055) ** 2.4;
 
         return 0.2126 * $linear($m[0][0]) + 0.7152 * $linear($m[0][1]) + 0.0722 * $linear($m[0][2]);
     };
     [$a, $b] = [max($light($ring), $light($ground)), min($light($ring), $light($ground))];
-    expect($width)->toBeGreaterThanOrEqual(3.0)->and($style)->toBe('solid')->and(($a + 0.05) / ($b + 0.05))->toBeGreaterThanOrEqual(3.0);
+    expect($width)
+        ->toBeGreaterThanOrEqual(3.0)
+        ->and($style)
+        ->toBe('solid')
+        ->and(($a + 0.05) / ($b + 0.05))
+        ->toBeGreaterThanOrEqual(3.0);
     $w->close();
 })->with([false, true]);
 

@@ -25,7 +25,9 @@ function bench(string $title, string $circuit, int $width = 1280, int $height = 
 it('opens a wire of the drawing by a press, tries an offer on and puts it in, and takes it back', function (): void {
     $w = bench('Heron', 'saloon_edge');
     $base = $w->base();
-    $w->script('document.querySelector("#drawing svg.wide g[data-opens] path").dispatchEvent(new MouseEvent("click", {bubbles: true}))');
+    $w->script(
+        'document.querySelector("#drawing svg.wide g[data-opens] path").dispatchEvent(new MouseEvent("click", {bubbles: true}))',
+    );
     $w->sees('#opened h2', 'Between');
     expect($w->driver->getCurrentURL())->toContain('w=');
     $w->until(fn (): bool => $w->all('#drawing svg.wide .bare') !== [], 'the wire is parted');
@@ -71,7 +73,10 @@ it('goes along the drawing, puts a part in and takes it out by keyboard alone', 
     $w->close();
 });
 
-it('finds circuits for the wish, takes one, and opens a clause of the sentence', function (int $width, int $height): void {
+it('finds circuits for the wish, takes one, and opens a clause of the sentence', function (
+    int $width,
+    int $height,
+): void {
     $w = bench('Wherry at her berth', 'chart_locker', $width, $height);
     $base = $w->base();
     $w->click('#find-circuits');
@@ -85,17 +90,23 @@ it('finds circuits for the wish, takes one, and opens a clause of the sentence',
     $w->click('.choice:not(.used) .button');
     $w->until(fn (): bool => $w->base() > $now, 'the choice is kept');
     $w->sees('#head-sentence', 'dimmer');
-    expect($w->script('return document.documentElement.scrollWidth <= window.innerWidth'))->toBeTrue()
+    expect($w->script('return document.documentElement.scrollWidth <= window.innerWidth'))
+        ->toBeTrue()
         ->and($w->complaints())
         ->toBe([]);
     $w->close();
 })->with([[1280, 800], [390, 844]]);
 
-it('reads well to a machine with a wire open, a clause open and the cards out', function (bool $dark, int $width): void {
+it('reads well to a machine with a wire open, a clause open and the cards out', function (
+    bool $dark,
+    int $width,
+): void {
     $w = Bench::here()->window($width, 844, $dark);
     $w->build('Wherry at her berth');
     $url = strtok($w->driver->getCurrentURL(), '?');
-    foreach (['c=chart_locker&w=chart_locker_feed.1', 'c=chart_locker&clause=switching&wish=all', 'c=saloon_floor&leads=1'] as $query) {
+    foreach (
+        ['c=chart_locker&w=chart_locker_feed.1', 'c=chart_locker&clause=switching&wish=all', 'c=saloon_floor&leads=1'] as $query
+    ) {
         $w->driver->get("{$url}?{$query}");
         $w->script('document.querySelectorAll("details").forEach((d) => { d.open = true; });');
         expect($w->violations())->toBe([], $query);

@@ -96,37 +96,47 @@ final class Served
     }
 }
 
-it('serves pages and packed files, keeps out a second bench, and leaves nothing behind when it is killed', function (): void {
-    $served = new Served();
-    $served->start('--new');
-    [$status, , $page] = $served->get('/');
-    expect($status)->toBe(200)->and($page)->not->toBe('');
-    [$status, $headers, $css] = $served->get('/assets/glow.css');
-    expect([$status, $headers['content-encoding'] ?? ''])
-        ->toBe([200, 'gzip'])
-        ->and((string) gzdecode($css))
-        ->toContain('--copper')
-        ->and($headers['etag'] ?? '')
-        ->not->toBe('');
-    $font = $served->get('/assets/fonts/barlow-semi-condensed-latin-400-normal.woff2')[1];
-    expect($font['cache-control'] ?? '')->toContain('immutable');
-    expect(fileperms($served->database) & 0777)->toBe(0600);
-    [$code, $said] = $served->glow('start', '--port', (string) ($served->port + 1));
-    expect($code)->toBe(1)->and($said)->toContain('running already (process '.$served->pid().')');
-    // Backups are made while it runs, by a temporary name.
-    [$code, $said] = $served->glow('backup', "{$served->folder}/copy.sqlite");
-    expect([$code, is_file("{$served->folder}/copy.sqlite"), is_file("{$served->folder}/copy.sqlite.part")])->toBe([0, true, false]);
-    [$code, $said] = $served->glow('restore', "{$served->folder}/copy.sqlite");
-    expect($code)->toBe(1)->and($said)->toContain('running already');
-    posix_kill($served->pid(), SIGKILL);
-    $served->until(fn (): bool => ! $served->answers(), 'nobody answers any more', 10);
-    [$code, $said] = $served->glow('restore', "{$served->folder}/copy.sqlite");
-    expect($code)->toBe(0)->and($said)->toContain('builds put back')->toContain('kept aside');
-    $served->start();
-    expect($served->get('/')[0])->toBe(200);
-    posix_kill($served->pid(), SIGTERM);
-    $served->until(fn (): bool => ! $served->answers(), 'it stops when told', 10);
-});
+it(
+    'serves pages and packed files, keeps out a second bench, and leaves nothing behind when it is killed',
+    function (): void {
+        $served = new Served();
+        $served->start('--new');
+        [$status, , $page] = $served->get('/');
+        expect($status)->toBe(200)->and($page)->not->toBe('');
+        [$status, $headers, $css] = $served->get('/assets/glow.css');
+        expect([$status, $headers['content-encoding'] ?? ''])
+            ->toBe([200, 'gzip'])
+            ->and((string) gzdecode($css))
+            ->toContain('--copper')
+            ->and($headers['etag'] ?? '')
+            ->not->toBe('');
+        $font = $served->get('/assets/fonts/barlow-semi-condensed-latin-400-normal.woff2')[1];
+        expect($font['cache-control'] ?? '')->toContain('immutable');
+        expect(fileperms($served->database) & 0777)->toBe(0600);
+        [$code, $said] = $served->glow('start', '--port', (string) ($served->port + 1));
+        expect($code)
+            ->toBe(1)
+            ->and($said)
+            ->toContain('running already (process '.$served->pid().')');
+        // Backups are made while it runs, by a temporary name.
+        [$code, $said] = $served->glow('backup', "{$served->folder}/copy.sqlite");
+        expect([$code, is_file("{$served->folder}/copy.sqlite"), is_file("{$served->folder}/copy.sqlite.part")])->toBe([
+            0,
+            true,
+            false,
+        ]);
+        [$code, $said] = $served->glow('restore', "{$served->folder}/copy.sqlite");
+        expect($code)->toBe(1)->and($said)->toContain('running already');
+        posix_kill($served->pid(), SIGKILL);
+        $served->until(fn (): bool => ! $served->answers(), 'nobody answers any more', 10);
+        [$code, $said] = $served->glow('restore', "{$served->folder}/copy.sqlite");
+        expect($code)->toBe(0)->and($said)->toContain('builds put back')->toContain('kept aside');
+        $served->start();
+        expect($served->get('/')[0])->toBe(200);
+        posix_kill($served->pid(), SIGTERM);
+        $served->until(fn (): bool => ! $served->answers(), 'it stops when told', 10);
+    },
+);
 
 it('puts no empty file and no demo build in the place of what is gone', function (): void {
     $served = new Served();

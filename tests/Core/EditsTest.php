@@ -123,11 +123,7 @@ function everyEdit(): array
             ],
             'Feed of Shelf: rocker, single pole put in',
         ],
-        'take_part_out' => [
-            new TakePartOut('F1'),
-            ['op' => 'take_part_out', 'id' => 'F1'],
-            'Fuse F1: taken out',
-        ],
+        'take_part_out' => [new TakePartOut('F1'), ['op' => 'take_part_out', 'id' => 'F1'], 'Fuse F1: taken out'],
         'connect' => [
             new Connect('bank.plus', 'shelf_light.end.plus', lengthM: 2.0),
             ['op' => 'connect', 'from' => 'bank.plus', 'to' => 'shelf_light.end.plus', 'length_m' => 2.0],
@@ -285,9 +281,15 @@ it('goes from any way to any other, and knows the new one', function (string $fr
         $over = Editor::apply($on, (new UseWay('shelf', $to))->saying());
         expect(Recognise::of($over, 'shelf')['way'] ?? null)->toBe($to, "from {$from} to {$to}");
         $fresh = Editor::apply($base, (new UseWay('shelf', $to))->saying());
-        if (Sections::of($over, 'shelf')->section(Section::CONTROL) !== null && $to !== 'dimmer' && $to !== 'low_high_resistor') {
+        if (
+            Sections::of($over, 'shelf')->section(Section::CONTROL) !== null &&
+            $to !== 'dimmer' &&
+            $to !== 'low_high_resistor'
+        ) {
             // The control that was there stays; it is another section.
-            expect(count($over->fields()->objects('devices')))->toBeGreaterThan(count($fresh->fields()->objects('devices')));
+            expect(count($over->fields()->objects('devices')))->toBeGreaterThan(
+                count($fresh->fields()->objects('devices')),
+            );
 
             continue;
         }
@@ -295,8 +297,10 @@ it('goes from any way to any other, and knows the new one', function (string $fr
         $cores = fn (Document $d): int => array_sum(
             array_map(fn (Fields $l): int => count($l->items('cores')), $d->fields()->objects('leads')),
         );
-        expect(count($over->fields()->objects('devices')))->toBe(count($fresh->fields()->objects('devices')))
-            ->and($cores($over))->toBe($cores($fresh), "from {$from} to {$to}");
+        expect(count($over->fields()->objects('devices')))
+            ->toBe(count($fresh->fields()->objects('devices')))
+            ->and($cores($over))
+            ->toBe($cores($fresh), "from {$from} to {$to}");
         $said = fn (Document $d): array => array_values(
             array_unique(
                 array_diff(

@@ -174,8 +174,10 @@ it('refuses a build whose full text passes the limit though the file does not', 
             $build->leads[] = $copy;
         }
     }
-    expect(strlen($text))->toBeLessThan(1_048_576)
-        ->and(fn () => Document::fromJson($text))->toThrow(BadBuild::class, 'written out in full, this build is over 1 MB.');
+    expect(strlen($text))
+        ->toBeLessThan(1_048_576)
+        ->and(fn () => Document::fromJson($text))
+        ->toThrow(BadBuild::class, 'written out in full, this build is over 1 MB.');
 });
 
 it('refuses what is no clean JSON', function (string $text, string $says): void {

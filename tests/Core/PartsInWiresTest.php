@@ -61,7 +61,10 @@ function metres(Document $document): array
 {
     $sum = [];
     foreach (Build::of($document)->leads as $lead) {
-        $sum[(string) $lead->circuit] = round(($sum[(string) $lead->circuit] ?? 0.0) + (float) $lead->lengthM * count($lead->cores), 9);
+        $sum[(string) $lead->circuit] = round(
+            ($sum[(string) $lead->circuit] ?? 0.0) + (float) $lead->lengthM * count($lead->cores),
+            9,
+        );
     }
 
     return $sum;
@@ -87,7 +90,7 @@ it('puts parts into every wire and takes them out again, the same build to the b
     $done = 0;
     foreach (plainLeads($document) as $lead) {
         foreach ($parts as $part => [$kind, $bind]) {
-            $m = $lead->lengthM === null ? null : round(mt_rand(1, 99) / 100 * $lead->lengthM, 3);
+            $m = $lead->lengthM === null ? null : round((mt_rand(1, 99) / 100) * $lead->lengthM, 3);
             if ($bind === null) {
                 continue;
             }

@@ -15,7 +15,13 @@ final class RigFaults
         return [
             'part.unbound' => [
                 fn () => self::coil(false)->document(),
-                ['warning part.unbound k', 'warning intent.not_met main', 'note lead.unused_live k', 'note lead.dead_end lead_3', 'note lead.dead_end lead_4'],
+                [
+                    'warning part.unbound k',
+                    'warning intent.not_met main',
+                    'note lead.unused_live k',
+                    'note lead.dead_end lead_3',
+                    'note lead.dead_end lead_4',
+                ],
                 fn () => self::coil(true)->document(),
             ],
             'section.doubled' => [
@@ -31,7 +37,8 @@ final class RigFaults
                 ])->document(),
             ],
             'wish.no_signal' => [
-                fn () => self::pod()->input('lid', 'lid', ['positions' => ['down', 'up']])
+                fn () => self::pod()
+                    ->input('lid', 'lid', ['positions' => ['down', 'up']])
                     ->want(['input' => 'lid'], 'pod', 'free')
                     ->document(),
                 ['warning wish.no_signal lid'],
@@ -288,7 +295,8 @@ final class RigFaults
         $when = $first === $second ? ['input' => $first] : ['all' => [['input' => $first], ['input' => $second]]];
         $rig->light('pod', 'module', 'pod_warm_12')->want($when, 'pod');
 
-        return $rig->fused('bank.plus', 's1.1', 2.0)
+        return $rig
+            ->fused('bank.plus', 's1.1', 2.0)
             ->lead('s1.2', 's2.1')
             ->lead('s2.2', 'pod.plus')
             ->lead('pod.minus', 'bank.minus');
@@ -316,13 +324,16 @@ final class RigFaults
         }
         $rig->light('pod', 'module', 'pod_warm_12')->want(['all' => [['input' => 'one'], ['input' => 'two']]], 'pod');
 
-        return $rig->fused('bank.plus', 'k.30', 2.0)
+        return $rig
+            ->fused('bank.plus', 'k.30', 2.0)
             ->lead('k.87', 'pod.plus')
             ->lead('pod.minus', 'bank.minus')
-            ->lead('plus_wire', 'k.86', ['inline' => [
-                ['id' => 'f', 'kind' => 'fuse', 'at_m' => 0.05, 'fuse_a' => 1, 'form' => 'inline_blade'],
-                ...$inline,
-            ]])
+            ->lead('plus_wire', 'k.86', [
+                'inline' => [
+                    ['id' => 'f', 'kind' => 'fuse', 'at_m' => 0.05, 'fuse_a' => 1, 'form' => 'inline_blade'],
+                    ...$inline,
+                ],
+            ])
             ->lead('k.85', 'ground_wire');
     }
 }

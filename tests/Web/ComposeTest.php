@@ -61,11 +61,18 @@ it('opens a wire with offers that were solved, and puts one in', function (): vo
         ->toContain('class="bare"')
         ->and(substr_count($html, 'class="offer-name"'))
         ->toBeGreaterThanOrEqual(5);
-    preg_match_all('/name="edit"\s+value="([^"]+insert_part[^"]+)"/', (string) $this->get("/b/{$build->key}/circuit?c=saloon_edge&w=saloon_edge_light_feed.1")->getContent(), $m);
+    preg_match_all(
+        '/name="edit"\s+value="([^"]+insert_part[^"]+)"/',
+        (string) $this->get("/b/{$build->key}/circuit?c=saloon_edge&w=saloon_edge_light_feed.1")->getContent(),
+        $m,
+    );
     $edit = Edits::read((array) json_decode(html_entity_decode($m[1][0]), true));
     expect($edit)->toBeInstanceOf(InsertPart::class);
     $this->sends($build, ['edit' => json_encode(Edits::write($edit))])->assertOk();
-    $names = array_map(fn (Fields $i): string => $i->text('kind'), $this->stands($build)->fields()->objects('leads')[3]->objects('inline'));
+    $names = array_map(
+        fn (Fields $i): string => $i->text('kind'),
+        $this->stands($build)->fields()->objects('leads')[3]->objects('inline'),
+    );
     expect($names)->toContain('diode');
 });
 
@@ -91,19 +98,33 @@ it('joins wires and sources by form, and refuses what can\'t be', function (): v
     $this->sends($build, ['op' => 'add_source', ...$place, 'from' => ''])
         ->assertStatus(422)
         ->assertSee('choose what feeds it too');
-    $this->sends($build, ['op' => 'connect', ...$place, 'to' => 'saloon_edge_light.end.plus', 'length' => '2.6 m'])->assertOk();
+    $this->sends($build, [
+        'op' => 'connect',
+        ...$place,
+        'to' => 'saloon_edge_light.end.plus',
+        'length' => '2.6 m',
+    ])->assertOk();
     expect(count($this->stands($build)->fields()->objects('devices')))->toBe($had + 1);
 });
 
 it('finds proven circuits for the wish, and takes one', function (): void {
     $build = $this->hungExample('wherry');
-    $html = html_entity_decode((string) $this->get("/b/{$build->key}/wish?c=chart_locker&wish=1")->assertOk()->getContent(), ENT_QUOTES);
+    $html = html_entity_decode(
+        (string) $this->get("/b/{$build->key}/wish?c=chart_locker&wish=1")
+            ->assertOk()
+            ->getContent(),
+        ENT_QUOTES,
+    );
     expect(substr_count($html, 'Take it</button'))
         ->toBe(6)
         ->and($html)
         ->toContain('proven in 12 states')
         ->toContain('keeps the master rocker');
-    preg_match('/name="edit"\s+value="([^"]+compose[^"]+)"/', (string) $this->get("/b/{$build->key}/wish?c=chart_locker&wish=1")->getContent(), $m);
+    preg_match(
+        '/name="edit"\s+value="([^"]+compose[^"]+)"/',
+        (string) $this->get("/b/{$build->key}/wish?c=chart_locker&wish=1")->getContent(),
+        $m,
+    );
     $before = $this->stands($build)->json;
     $this->sends($build, ['edit' => html_entity_decode($m[1] ?? '')])->assertOk();
     expect($this->stands($build)->json)->not->toBe($before);
@@ -111,7 +132,12 @@ it('finds proven circuits for the wish, and takes one', function (): void {
 
 it('says why no circuit is found, and offers to put a switch at what nothing tells of', function (): void {
     $build = $this->hungExample('j13-over-the-hatch');
-    $html = html_entity_decode((string) $this->get("/b/{$build->key}/wish?c=main&wish=1")->assertOk()->getContent(), ENT_QUOTES);
+    $html = html_entity_decode(
+        (string) $this->get("/b/{$build->key}/wish?c=main&wish=1")
+            ->assertOk()
+            ->getContent(),
+        ENT_QUOTES,
+    );
     expect($html)->toContain('Nothing tells of key')->toContain('Put a switch at key');
 });
 
@@ -124,12 +150,19 @@ it('shows the leads as pieces of wire, the ones without a length first when aske
     expect(substr_count($only, 'class="lead-row'))->toBe(1)->and($only)->toContain('one without a length');
 });
 
-it('shows no id in the texts of an opened wire, a clause and the cards', function (string $example, string $circuit): void {
+it('shows no id in the texts of an opened wire, a clause and the cards', function (
+    string $example,
+    string $circuit,
+): void {
     $build = $this->hungExample($example);
     $document = $this->stands($build);
-    $lead = array_values(array_filter($document->fields()->objects('leads'), fn (Fields $l): bool => $l->text('circuit') === $circuit))[0];
+    $lead = array_values(
+        array_filter($document->fields()->objects('leads'), fn (Fields $l): bool => $l->text('circuit') === $circuit),
+    )[0];
     $texts = '';
-    foreach (["w={$lead->text('id')}.1", 'clause=switching', 'clause=control', 'clause=source', 'wish=all', 'leads=1'] as $query) {
+    foreach (
+        ["w={$lead->text('id')}.1", 'clause=switching', 'clause=control', 'clause=source', 'wish=all', 'leads=1'] as $query
+    ) {
         $html = circuitPage($this, $build, "c={$circuit}&{$query}");
         $main = (string) preg_replace('/<(script|style|svg|select|textarea)\b.*?<\/\1>/s', '', $html);
         $texts .= ' '.strip_tags($main);
@@ -139,4 +172,9 @@ it('shows no id in the texts of an opened wire, a clause and the cards', functio
             expect(preg_match('/\b'.preg_quote($id, '/').'\b/', $texts))->toBe(0, "{$id} is shown");
         }
     }
-})->with([['heron', 'galley_shelf'], ['wherry', 'chart_locker'], ['wherry', 'boarding_step'], ['j08-bar-lamp', 'main']]);
+})->with([
+    ['heron', 'galley_shelf'],
+    ['wherry', 'chart_locker'],
+    ['wherry', 'boarding_step'],
+    ['j08-bar-lamp', 'main'],
+]);

@@ -39,7 +39,14 @@ it('says in words what the database does not do, on the page and to a form, and 
     $this->get("/b/{$build->key}/circuit")->assertOk();
     DB::statement('PRAGMA query_only = ON');
     try {
-        $sent = ['op' => 'set', 'id' => 'shelf_light', 'field' => 'wanted_m', 'text' => '2 m', 'base' => '1', 'token' => 't'];
+        $sent = [
+            'op' => 'set',
+            'id' => 'shelf_light',
+            'field' => 'wanted_m',
+            'text' => '2 m',
+            'base' => '1',
+            'token' => 't',
+        ];
         $fragment = $this->post("/b/{$build->key}/edit", $sent, WebTestCase::SWAP);
         $plain = $this->post("/b/{$build->key}/edit", $sent);
         $read = $this->get("/b/{$build->key}/circuit");
@@ -70,7 +77,10 @@ it('says what became of the database file', function (string $said, string $sent
     expect(App\Store\Unreachable::sentence(new PDOException("SQLSTATE[HY000]: {$said}")))->toBe($sentence);
 })->with([
     ['13 database or disk is full', 'The disk is full: nothing can be kept until there is room.'],
-    ['8 attempt to write a readonly database', 'The database can only be read: nothing can be kept until it may be written.'],
+    [
+        '8 attempt to write a readonly database',
+        'The database can only be read: nothing can be kept until it may be written.',
+    ],
     ['11 database disk image is malformed', 'The database file is damaged.'],
     ['26 file is not a database', 'The database file is damaged.'],
     ['1 no such table: builds', 'The database file is empty.'],
@@ -95,7 +105,9 @@ it('thins by size as well, in slices, and leaves a sound tree', function (): voi
     for ($n = 1; $n <= 60; $n++) {
         $this->bench()->write($build, $n, "t{$n}", 'w', Make::set('shelf_light', 'wanted_m', 1 + $n / 100));
     }
-    Revision::query()->where('no', '<', 30)->update(['at' => '2026-01-01 10:00:00']);
+    Revision::query()
+        ->where('no', '<', 30)
+        ->update(['at' => '2026-01-01 10:00:00']);
     $taken = (new Thinner(newestKept: 10, mostRevisions: 5000, mostBytes: 1000))->run();
     expect($taken)->toBeGreaterThan(30);
     $left = Revision::query()->pluck('parent', 'no')->all();
@@ -116,9 +128,14 @@ it('finds the way to redo in one query, however long it is', function (): void {
     DB::enableQueryLog();
     DB::flushQueryLog();
     expect($this->bench()->redoTarget($build->refresh(), 1))->toBe(2);
-    expect(count(array_filter(DB::getQueryLog(), fn (array $q): bool => str_contains($q['query'], 'revisions'))))->toBe(1);
+    expect(count(array_filter(DB::getQueryLog(), fn (array $q): bool => str_contains($q['query'], 'revisions'))))->toBe(
+        1,
+    );
     DB::disableQueryLog();
-    expect($this->bench()->redoTarget($build, 40))->toBe(41)->and($this->bench()->redoTarget($build, 81))->toBeNull();
+    expect($this->bench()->redoTarget($build, 40))
+        ->toBe(41)
+        ->and($this->bench()->redoTarget($build, 81))
+        ->toBeNull();
 });
 
 it('takes nothing away because a clock was set forward, and nothing because it was set back', function (): void {
@@ -134,7 +151,10 @@ it('takes nothing away because a clock was set forward, and nothing because it w
     $this->travel(-80)->days();
     $this->bench()->write($again, 1, 'x', 'w', Make::set('shelf_light', 'wanted_m', 2));
     (new Thinner(daysSeen: 20))->run();
-    expect($again->refresh()->head)->toBe(2)->and(Revision::query()->count())->toBe(2);
+    expect($again->refresh()->head)
+        ->toBe(2)
+        ->and(Revision::query()->count())
+        ->toBe(2);
     $this->get("/b/{$again->key}/circuit")->assertOk();
 });
 
@@ -147,15 +167,22 @@ it('shows clock times in the zone of the bench', function (): void {
     $build = $this->hung();
     $build->update(['changed_at' => '2026-06-30 12:00:00']);
     $this->get("/b/{$build->key}/circuit")->assertSee('kept 00:00');
-    $this->from('/')->post('/bench', ['zone' => 'Middle Earth'])->assertSessionHas('refused');
-    $this->from('/')->post('/bench', ['zone' => 'Europe/Lisbon'])->assertSessionMissing('refused');
+    $this->from('/')
+        ->post('/bench', ['zone' => 'Middle Earth'])
+        ->assertSessionHas('refused');
+    $this->from('/')
+        ->post('/bench', ['zone' => 'Europe/Lisbon'])
+        ->assertSessionMissing('refused');
     expect(Preference::row()->zone)->toBe('Europe/Lisbon');
     expect(WallClock::known(WallClock::machine()))->toBeTrue();
 });
 
 it('says what is wrong with a file that is to be put back', function (): void {
     $path = (string) tempnam(sys_get_temp_dir(), 'glow');
-    expect(Backups::problem("{$path}.not"))->toBe('there is no such file.')->and(Backups::problem($path))->toBe('it is empty.');
+    expect(Backups::problem("{$path}.not"))
+        ->toBe('there is no such file.')
+        ->and(Backups::problem($path))
+        ->toBe('it is empty.');
     file_put_contents($path, 'no database at all, but long enough to look at');
     expect(Backups::problem($path))->toBe('it is no database of the bench, or damaged.');
     unlink($path);
@@ -163,7 +190,10 @@ it('says what is wrong with a file that is to be put back', function (): void {
     expect(Backups::problem($path))->toBe('it is no database of the bench.');
     unlink($path);
     Backups::write($path);
-    expect(Backups::problem($path))->toBeNull()->and(fileperms($path) & 0777)->toBe(0600);
+    expect(Backups::problem($path))
+        ->toBeNull()
+        ->and(fileperms($path) & 0777)
+        ->toBe(0600);
     $bytes = (string) file_get_contents($path);
     file_put_contents($path, substr($bytes, 0, intdiv(strlen($bytes), 2)));
     expect(Backups::problem($path))->not->toBeNull();
@@ -188,12 +218,16 @@ it('leaves a heavy build to the worker, tells how far it is, and follows', funct
     Queue::assertPushed(SolveBuild::class, 1);
     // While it is solved other pages answer as ever.
     $other = $this->hung();
-    $this->get("/b/{$other->key}/circuit")->assertOk()->assertSee('id="drawing"', false);
+    $this->get("/b/{$other->key}/circuit")
+        ->assertOk()
+        ->assertSee('id="drawing"', false);
     $told = [];
     Queue::pushed(SolveBuild::class)->each(function (SolveBuild $job) use (&$told): void {
         $job->handle(app(Analyses::class));
     });
-    $this->get("/b/{$build->key}/circuit")->assertOk()->assertSee('id="drawing"', false);
+    $this->get("/b/{$build->key}/circuit")
+        ->assertOk()
+        ->assertSee('id="drawing"', false);
 });
 
 it('stops what nobody waits for', function (): void {
@@ -230,7 +264,9 @@ it('refuses in words what would take minutes', function (): void {
     config(['app.too_much_s' => 0.6]);
     $document = trikes(4);
     $build = $this->bench()->create($document, 'x', 'w');
-    $this->get("/b/{$build->key}/circuit")->assertOk()->assertSee('Too much for one build');
+    $this->get("/b/{$build->key}/circuit")
+        ->assertOk()
+        ->assertSee('Too much for one build');
 });
 
 it('solves a build once, however many ask', function (): void {

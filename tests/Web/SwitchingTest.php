@@ -121,7 +121,10 @@ it('takes what acts on a circuit in words, and says what it could not make out',
     ])->assertOk();
     $this->sends($build, ['op' => 'add_never', 'text' => 'hatch lid down and hatch lid up'])->assertOk();
     $f = $this->stands($build)->fields();
-    $named = array_filter($f->object('host')->objects('wires'), fn (Fields $w): bool => $w->text('id') === 'hatch_lamp_wire');
+    $named = array_filter(
+        $f->object('host')->objects('wires'),
+        fn (Fields $w): bool => $w->text('id') === 'hatch_lamp_wire',
+    );
     $wire = array_values($named)[0];
     expect($wire->object('live_when')->data)
         ->toBe(['input' => 'hatch_lid'])

@@ -33,7 +33,9 @@ final class PreferenceController extends Controller
         if (is_string($zone)) {
             $zone = str_replace(' ', '_', trim($zone));
             if ($zone !== '' && ! WallClock::known($zone)) {
-                return redirect()->back(303)->with('refused', "Time zone: '{$zone}' is none; type one as Europe/Lisbon.");
+                return redirect()
+                    ->back(303)
+                    ->with('refused', "Time zone: '{$zone}' is none; type one as Europe/Lisbon.");
             }
             $row->setAttribute('zone', $zone);
         }

@@ -165,16 +165,11 @@ final class DayView
     {
         $build = $this->frame->analysis->build;
         $words = array_map(
-            fn (string $input, string $to): string => Words::within($build->label($input)).
-                ' '.
-                $to,
+            fn (string $input, string $to): string => Words::within($build->label($input)).' '.$to,
             array_keys($share->positions),
             $share->positions,
         );
-        $dead = array_map(
-            fn (string $wire): string => Words::within($build->label($wire)).' timed out',
-            $share->dead,
-        );
+        $dead = array_map(fn (string $wire): string => Words::within($build->label($wire)).' timed out', $share->dead);
         $bank = match ($share->supply) {
             'min' => ['battery low'],
             'max' => ['charging'],

@@ -35,7 +35,13 @@ final readonly class ChoiceCards
             return [];
         }
         $cards = Keeper::value(
-            ['choices', $this->frame->document->wiringHash(), $circuit->id, $section, ...$this->frame->preference->key()],
+            [
+                'choices',
+                $this->frame->document->wiringHash(),
+                $circuit->id,
+                $section,
+                ...$this->frame->preference->key(),
+            ],
             fn (): array => $this->tried($circuit->id, $section),
         );
 

@@ -70,7 +70,13 @@ final class CircuitPage
     {
         $build = $this->frame->analysis->build;
         $sources = [];
-        foreach ([$build->supplies, array_filter($build->wires, fn (HostWire $w): bool => $w->positive && $w->mayBeTapped()), $build->ways] as $list) {
+        foreach (
+            [
+                $build->supplies,
+                array_filter($build->wires, fn (HostWire $w): bool => $w->positive && $w->mayBeTapped()),
+                $build->ways,
+            ] as $list
+        ) {
             foreach ($list as $id => $source) {
                 $sources[isset($build->supplies[$id]) ? "{$id}.plus" : (string) $id] = $source->label;
             }
@@ -90,7 +96,10 @@ final class CircuitPage
             foreach ($lead->cores as $c => $core) {
                 if (! in_array(null, $core, true)) {
                     $label = count($lead->cores) === 1 ? 'Open it' : 'Open core '.($c + 1);
-                    $opens[] = [$label, $this->frame->url(['w' => "{$lead->id}.".($c + 1), 'wm' => null, 'wo' => null])];
+                    $opens[] = [
+                        $label,
+                        $this->frame->url(['w' => "{$lead->id}.".($c + 1), 'wm' => null, 'wo' => null]),
+                    ];
                 }
             }
             $end = fn (?string $pin): string => $pin === null ? 'a spare end' : $names->pin($pin);
@@ -122,7 +131,11 @@ final class CircuitPage
     {
         return $this->opened === null
             ? $drawing
-            : Parted::at($drawing, "{$this->opened->lead->id}.{$this->opened->core}", $this->opened->chosen()->symbol ?? '');
+            : Parted::at(
+                $drawing,
+                "{$this->opened->lead->id}.{$this->opened->core}",
+                $this->opened->chosen()->symbol ?? '',
+            );
     }
 
     /** @return array<string, string> ways a light can face, which law asks for, and what the build says where it says something else */
@@ -157,15 +170,17 @@ final class CircuitPage
 
         return $frame->circuit === null
             ? null
-            : $this->parted(CircuitDrawing::wide(
-                $frame->analysis,
-                $frame->circuit->id,
-                $frame->state(),
-                units: $frame->preference->units,
-                tips: $frame->tips(),
-                findings: $frame->pins(),
-                scheme: $this->live->scheme(),
-            ));
+            : $this->parted(
+                CircuitDrawing::wide(
+                    $frame->analysis,
+                    $frame->circuit->id,
+                    $frame->state(),
+                    units: $frame->preference->units,
+                    tips: $frame->tips(),
+                    findings: $frame->pins(),
+                    scheme: $this->live->scheme(),
+                ),
+            );
     }
 
     public function narrow(): ?Drawing
@@ -174,15 +189,17 @@ final class CircuitPage
 
         return $frame->circuit === null
             ? null
-            : $this->parted(CircuitDrawing::narrow(
-                $frame->analysis,
-                $frame->circuit->id,
-                $frame->state(),
-                units: $frame->preference->units,
-                tips: $frame->tips(),
-                findings: $frame->pins(),
-                scheme: $this->live->scheme(),
-            ));
+            : $this->parted(
+                CircuitDrawing::narrow(
+                    $frame->analysis,
+                    $frame->circuit->id,
+                    $frame->state(),
+                    units: $frame->preference->units,
+                    tips: $frame->tips(),
+                    findings: $frame->pins(),
+                    scheme: $this->live->scheme(),
+                ),
+            );
     }
 
     /** @return array<string, Lead> leads of the circuit */

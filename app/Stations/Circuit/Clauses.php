@@ -41,14 +41,24 @@ final class Clauses
         $control = $this->devices($sections, Section::CONTROL);
 
         return [
-            ['kind' => Section::SOURCE, 'before' => 'Fed from', 'words' => $this->source($sections), 'missing' => false],
+            [
+                'kind' => Section::SOURCE,
+                'before' => 'Fed from',
+                'words' => $this->source($sections),
+                'missing' => false,
+            ],
             [
                 'kind' => Section::SWITCHING,
                 'before' => 'switched by',
                 'words' => $switching !== '' ? $switching : ($this->wantsSwitch() ? 'nothing yet' : 'nothing'),
                 'missing' => $switching === '' && $this->wantsSwitch(),
             ],
-            ['kind' => Section::CONTROL, 'before' => 'dimmed by', 'words' => $control === '' ? 'nothing' : $control, 'missing' => false],
+            [
+                'kind' => Section::CONTROL,
+                'before' => 'dimmed by',
+                'words' => $control === '' ? 'nothing' : $control,
+                'missing' => false,
+            ],
             ['kind' => Section::RUNS, 'before' => 'along', 'words' => $this->runs(), 'missing' => false],
         ];
     }
@@ -118,7 +128,10 @@ final class Clauses
             isset($build->supplies[$id]) => 'the '.Words::within($build->supplies[$id]->label),
             default => Words::within($this->frame->names()->name($id)),
         };
-        $fuses = array_filter($sections->section(Section::SOURCE)->things ?? [], fn (string $t): bool => $build->index->item($t)->isA('fuse'));
+        $fuses = array_filter(
+            $sections->section(Section::SOURCE)->things ?? [],
+            fn (string $t): bool => $build->index->item($t)->isA('fuse'),
+        );
 
         return $name.($fuses === [] ? '' : ' by '.implode(', ', $fuses));
     }

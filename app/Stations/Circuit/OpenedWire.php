@@ -58,14 +58,19 @@ final class OpenedWire
         $lead = $frame->analysis->build->leads[$m[1]] ?? null;
         $core = $lead->cores[(int) $m[2] - 1] ?? null;
 
-        return $lead === null || $core === null || in_array(null, $core, true) ? null : new self($frame, $lead, (int) $m[2]);
+        return $lead === null || $core === null || in_array(null, $core, true)
+            ? null
+            : new self($frame, $lead, (int) $m[2]);
     }
 
     /** Metres from its source end; just behind the fuse where nothing is said. */
     private function place(string $said): float
     {
         $length = (float) $this->lead->lengthM;
-        $fuses = array_map($this->fromSource(...), array_filter($this->inline(), fn (Inline $i): bool => $i->kind === 'fuse'));
+        $fuses = array_map(
+            $this->fromSource(...),
+            array_filter($this->inline(), fn (Inline $i): bool => $i->kind === 'fuse'),
+        );
         $behind = $fuses === [] ? 0.0 : max($fuses);
         if ($said === '') {
             return $behind;
@@ -97,7 +102,9 @@ final class OpenedWire
     /** @return list<Inline> what lies in this core, from the source on */
     private function inline(): array
     {
-        $own = array_values(array_filter($this->lead->inline, fn (Inline $i): bool => $i->kind === 'plug' || $i->core === $this->core));
+        $own = array_values(
+            array_filter($this->lead->inline, fn (Inline $i): bool => $i->kind === 'plug' || $i->core === $this->core),
+        );
 
         return $this->fromIsSource ? $own : array_reverse($own);
     }
@@ -117,7 +124,10 @@ final class OpenedWire
         }
         $named = fn (?string $pin): string => Words::within($this->frame->names()->name(explode('.', (string) $pin)[0]));
 
-        return 'Between '.($before !== '' ? $before : $named($source)).' and '.($behind !== '' ? $behind : $named($far));
+        return 'Between '.
+            ($before !== '' ? $before : $named($source)).
+            ' and '.
+            ($behind !== '' ? $behind : $named($far));
     }
 
     public function placeText(): string
@@ -139,7 +149,9 @@ final class OpenedWire
     {
         $m = round($this->placeM + 0.1 * $by, 3);
 
-        return $this->lead->lengthM === null || $m < 0.0 || $m > $this->lead->lengthM ? null : $this->frame->url(['wm' => "{$m} m", 'wo' => null]);
+        return $this->lead->lengthM === null || $m < 0.0 || $m > $this->lead->lengthM
+            ? null
+            : $this->frame->url(['wm' => "{$m} m", 'wo' => null]);
     }
 
     /** The place as edits say it. */
@@ -158,10 +170,21 @@ final class OpenedWire
         }
         $frame = $this->frame;
         $kept = Keeper::value(
-            ['offers', $frame->document->wiringHash(), json_encode($this->at()->data, JSON_THROW_ON_ERROR), ...$frame->preference->key()],
+            [
+                'offers',
+                $frame->document->wiringHash(),
+                json_encode($this->at()->data, JSON_THROW_ON_ERROR),
+                ...$frame->preference->key(),
+            ],
             function () use ($frame): array {
                 try {
-                    $offers = (new Offers($frame->document, $this->at(), null, $frame->preference->wire, $frame->preference->units))->all();
+                    $offers = (new Offers(
+                        $frame->document,
+                        $this->at(),
+                        null,
+                        $frame->preference->wire,
+                        $frame->preference->units,
+                    ))->all();
                 } catch (BadBuild|DomainException) {
                     return [];
                 }
@@ -182,13 +205,24 @@ final class OpenedWire
         return new OfferRow(
             $offer->name,
             $offer->symbol,
-            implode(' · ', array_filter([
-                $offer->does,
-                $offer->lostV === null ? '' : ($offer->lostV >= 0 ? Shown::volts($offer->lostV).' lost' : Shown::volts(-$offer->lostV).' more'),
-                ($price < -0.005 ? '−' : '').Shown::figure(abs($price)).' '.$offer->currency,
-            ])),
+            implode(
+                ' · ',
+                array_filter([
+                    $offer->does,
+                    $offer->lostV === null
+                        ? ''
+                        : ($offer->lostV >= 0
+                            ? Shown::volts($offer->lostV).' lost'
+                            : Shown::volts(-$offer->lostV).' more'),
+                    ($price < -0.005 ? '−' : '').Shown::figure(abs($price)).' '.$offer->currency,
+                ]),
+            ),
             $offer->weakestV === null ? 'dark' : Shown::volts($offer->weakestV),
-            Changes::between($this->frame->document, Editor::apply($this->frame->document, $offer->edit), $circuit)->says(),
+            Changes::between(
+                $this->frame->document,
+                Editor::apply($this->frame->document, $offer->edit),
+                $circuit,
+            )->says(),
             $this->situations($offer, $circuit),
             array_map(fn ($f): string => $names->sentence($f->message), array_slice($offer->findings, 0, 3)),
             $offer->edit,
@@ -204,11 +238,14 @@ final class OpenedWire
         }
         $rows = array_slice(Truth::of($offer->analysis, $build->circuits[$circuit]), 0, 6);
 
-        return array_map(fn (TruthRow $r): array => [
-            Words::first($r->when),
-            $this->frame->names()->sentence(implode('; ', $r->says)),
-            $r->right,
-        ], $rows);
+        return array_map(
+            fn (TruthRow $r): array => [
+                Words::first($r->when),
+                $this->frame->names()->sentence(implode('; ', $r->says)),
+                $r->right,
+            ],
+            $rows,
+        );
     }
 
     public function chosen(): ?OfferRow

@@ -52,9 +52,10 @@ final readonly class WishCards
     private function card(Card $card, string $circuit): WishCard
     {
         $currency = $this->frame->analysis->build->settings->currency;
-        $price = abs($card->price) < 0.005
-            ? 'nothing to buy'
-            : ($card->price > 0 ? '+' : '−').Shown::figure(abs($card->price))." {$currency}";
+        $price =
+            abs($card->price) < 0.005
+                ? 'nothing to buy'
+                : ($card->price > 0 ? '+' : '−').Shown::figure(abs($card->price))." {$currency}";
         $rest = (float) $card->restMa;
 
         return new WishCard(

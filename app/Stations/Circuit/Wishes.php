@@ -13,7 +13,12 @@ final readonly class Wishes
      * @param  list<WishCard>  $cards
      * @param  list<Input>  $untold  what nothing tells of
      */
-    public function __construct(public array $cards, public int $fit, public int $tried, public ?string $whyNone, public array $untold)
-    {
+    public function __construct(
+        public array $cards,
+        public int $fit,
+        public int $tried,
+        public ?string $whyNone,
+        public array $untold,
+    ) {
     }
 }

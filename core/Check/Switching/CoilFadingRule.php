@@ -55,8 +55,7 @@ final class CoilFadingRule implements Rule
                 }
                 $thing = $contact->thing;
                 if (($analysis->build->wires[$thing] ?? null)?->fades() === true) {
-                    return Words::within($analysis->build->label($thing)).
-                        ', which fades';
+                    return Words::within($analysis->build->label($thing)).', which fades';
                 }
                 if ($contact->duty < 1.0) {
                     return "the dimmed output of `{$thing}`";

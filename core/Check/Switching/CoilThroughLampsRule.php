@@ -40,8 +40,12 @@ final class CoilThroughLampsRule implements Rule
                     Severity::Warning,
                     $analysis->build->devices[$sense->thing]->circuit(),
                     $sense->thing,
-                    'The coil of '.Words::within($analysis->build->label($sense->thing)).' pulls with both '.
-                        Words::within($analysis->build->label($one)).' and '.Words::within($analysis->build->label($other)).
+                    'The coil of '.
+                        Words::within($analysis->build->label($sense->thing)).
+                        ' pulls with both '.
+                        Words::within($analysis->build->label($one)).
+                        ' and '.
+                        Words::within($analysis->build->label($other)).
                         ' at rest: current runs through their two lamps. Put a diode in the coil\'s lead.',
                     'Put a diode in',
                     new InsertPart(new Fields(['lead' => $lead, 'core' => $core]), 'silicon_1'),
@@ -78,7 +82,11 @@ final class CoilThroughLampsRule implements Rule
                     $analysis->build->restPositions(),
                 ),
             );
-            if ($live === [] && $scene->solved() && abs((float) $scene->lit->between($sense->from, $sense->to)) >= $sense->pullInV) {
+            if (
+                $live === [] &&
+                $scene->solved() &&
+                abs((float) $scene->lit->between($sense->from, $sense->to)) >= $sense->pullInV
+            ) {
                 return true;
             }
         }

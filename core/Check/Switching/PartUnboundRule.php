@@ -39,7 +39,11 @@ final class PartUnboundRule implements Rule
                 continue;
             }
             $ports = Ports::of($device->part->fields);
-            $open = array_filter($ports->own, fn (int|string $pin): bool => ! isset($used["{$id}.{$pin}"]), ARRAY_FILTER_USE_KEY);
+            $open = array_filter(
+                $ports->own,
+                fn (int|string $pin): bool => ! isset($used["{$id}.{$pin}"]),
+                ARRAY_FILTER_USE_KEY,
+            );
             // A tell lamp may be left out on purpose; a part nothing hangs on is not in use yet.
             $works = $device->kind() !== 'switch' || $device->part->style === 'solid_state';
             $wired = array_filter($device->part->pins, fn (string $pin): bool => isset($used["{$id}.{$pin}"])) !== [];
@@ -56,7 +60,11 @@ final class PartUnboundRule implements Rule
                     Severity::Warning,
                     $device->circuit(),
                     $id,
-                    'Pin '.str_replace('_', ' ', (string) $pin).' of '.Words::within($device->label())." hangs on nothing; it wants {$this->want($need)}.",
+                    'Pin '.
+                        str_replace('_', ' ', (string) $pin).
+                        ' of '.
+                        Words::within($device->label()).
+                        " hangs on nothing; it wants {$this->want($need)}.",
                     $home === '' ? null : 'Lead it home',
                     $home === '' ? null : new Connect("{$id}.{$pin}", $home),
                 );

@@ -34,14 +34,19 @@ final class SectionDoubledRule implements Rule
                     continue;
                 }
                 // Made by the same thing in the same way.
-                $key = json_encode([array_values($at)[0], array_key_first($at) === $contact->madeAt()], JSON_THROW_ON_ERROR);
+                $key = json_encode(
+                    [array_values($at)[0], array_key_first($at) === $contact->madeAt()],
+                    JSON_THROW_ON_ERROR,
+                );
                 if (isset($moved[$key])) {
                     $findings[] = new Finding(
                         $this->id(),
                         Severity::Note,
                         $circuit->id,
                         $id,
-                        Words::first($device->label()).' and '.Words::within($moved[$key]).
+                        Words::first($device->label()).
+                            ' and '.
+                            Words::within($moved[$key]).
                             ' do the same: what moves the one moves the other. Take one out.',
                         'Take it out',
                         new TakePartOut($id),

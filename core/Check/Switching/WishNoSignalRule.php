@@ -35,7 +35,9 @@ final class WishNoSignalRule implements Rule
                         Severity::Warning,
                         $circuit->id,
                         $input,
-                        Words::first($circuit->label).' is wished by '.Words::within($analysis->build->label($input)).
+                        Words::first($circuit->label).
+                            ' is wished by '.
+                            Words::within($analysis->build->label($input)).
                             ', and nothing tells of it: no switch stands at it, and no wire of the host is live with it.',
                     );
                 }
@@ -50,12 +52,18 @@ final class WishNoSignalRule implements Rule
     {
         $whens = [];
         foreach ($analysis->build->devices as $device) {
-            $whens = [...$whens, ...$device instanceof SwitchDevice ? array_values($device->at()) : [], ...array_filter([$device->linkWhen()])];
+            $whens = [
+                ...$whens,
+                ...$device instanceof SwitchDevice ? array_values($device->at()) : [],
+                ...array_filter([$device->linkWhen()]),
+            ];
         }
         foreach ([...$analysis->build->wires, ...$analysis->build->ways] as $item) {
             $whens[] = $item->liveWhen ?? [];
         }
 
-        return array_values(array_unique(array_merge([], ...array_map(fn (array $w): array => (new When($w))->inputs(), $whens))));
+        return array_values(
+            array_unique(array_merge([], ...array_map(fn (array $w): array => (new When($w))->inputs(), $whens))),
+        );
     }
 }
