@@ -93,21 +93,51 @@ final readonly class Nets
                         $nets[] = $this->net($pair, null, $home, $homeCost, null);
                     }
                 }
-                foreach (array_slice($keys, $n + 2) as $c) {
-                    if ($c !== $b && ($a | $b) !== ($a | $b | $c) && $this->wish->fits(($a | $b | $c) & $homeBits)) {
-                        $nets[] = $this->net(
-                            [$within[$a][0], $within[$b][0], $within[$c][0]],
-                            null,
-                            $home,
-                            $homeCost,
-                            null,
-                        );
+            }
+        }
+        foreach ($this->triples(array_map(fn (array $list): array => $list[0], $within), $homeBits) as $feeds) {
+            $nets[] = $this->net($feeds, null, $home, $homeCost, null);
+        }
+
+        return [...$nets, ...$this->behind($homeBits, $home, $homeCost)];
+    }
+
+    /**
+     * Three that do it together and none of which could be left out, of four contacts at most.
+     *
+     * @param  array<int, Branch>  $cheapest  by truth
+     * @return list<list<Branch>>
+     */
+    private function triples(array $cheapest, int $homeBits): array
+    {
+        $bits = array_keys($cheapest);
+        $all = array_values($cheapest);
+        $contacts = array_map(fn (array $b): int => $b[3]->contacts ?? 0, $all);
+        $count = count($all);
+        $triples = [];
+        for ($a = 0; $a < $count; $a++) {
+            for ($b = $a + 1; $b < $count; $b++) {
+                $two = $bits[$a] | $bits[$b];
+                if ($contacts[$a] + $contacts[$b] > Networks::CONTACTS || $two === $bits[$a] || $two === $bits[$b]) {
+                    continue;
+                }
+                $left = Networks::CONTACTS - $contacts[$a] - $contacts[$b];
+                for ($c = $b + 1; $c < $count; $c++) {
+                    $three = $two | $bits[$c];
+                    if (
+                        $contacts[$c] <= $left &&
+                        $three !== $two &&
+                        $three !== ($bits[$a] | $bits[$c]) &&
+                        $three !== ($bits[$b] | $bits[$c]) &&
+                        $this->wish->fits($three & $homeBits)
+                    ) {
+                        $triples[] = [$all[$a], $all[$b], $all[$c]];
                     }
                 }
             }
         }
 
-        return [...$nets, ...$this->behind($homeBits, $home, $homeCost)];
+        return $triples;
     }
 
     /**

@@ -7,8 +7,6 @@ namespace BenchGlow\Compose;
 /** Series and parallel of up to four contacts, each input and wire once: for each truth the cheapest of different make. */
 final readonly class Networks
 {
-    private const KEPT = 6;
-
     public const CONTACTS = 4;
 
     /** @param  array<int, list<Node>>  $byBits */
@@ -19,77 +17,79 @@ final readonly class Networks
     /** @param  list<Node>  $contacts */
     public static function of(array $contacts, int $most = self::CONTACTS): self
     {
-        $all = [1 => self::kept($contacts)];
+        $sizes = [1 => Shelf::of($contacts)->all()];
         for ($size = 2; $size <= $most; $size++) {
-            $found = [];
+            $shelf = new Shelf();
             for ($a = 1; $a <= intdiv($size, 2); $a++) {
-                foreach ($all[$a] ?? [] as $n => $one) {
-                    // Of two of one size each pair once.
-                    $others = $a * 2 === $size ? array_slice($all[$size - $a] ?? [], $n + 1) : $all[$size - $a] ?? [];
-                    foreach ($others as $other) {
-                        $found = [...$found, ...self::pair($one, $other)];
-                    }
+                self::join($sizes[$a], $sizes[$size - $a], $shelf);
+            }
+            $sizes[$size] = $shelf->all();
+        }
+
+        return new self(Shelf::of(array_merge(...array_values($sizes)))->byBits());
+    }
+
+    /**
+     * @param  list<Node>  $ones
+     * @param  list<Node>  $others  the same list: each pair once
+     */
+    private static function join(array $ones, array $others, Shelf $shelf): void
+    {
+        $same = $ones === $others;
+        $masks = self::masks($ones, $others);
+        $otherMasks = array_map(fn (Node $n): int => self::mask($n, $masks), $others);
+        $count = count($others);
+        foreach ($ones as $n => $one) {
+            $mask = self::mask($one, $masks);
+            for ($k = $same ? $n + 1 : 0; $k < $count; $k++) {
+                if (($mask & $otherMasks[$k]) === 0) {
+                    self::offer($one, $others[$k], $shelf);
                 }
             }
-            $all[$size] = self::kept($found);
         }
-        $byBits = [];
-        foreach (array_merge(...array_values($all)) as $node) {
-            $byBits[$node->bits][] = $node;
-        }
-
-        return new self(array_map(self::cheapest(...), $byBits));
     }
 
-    /** @return list<Node> */
-    private static function pair(Node $one, Node $other): array
+    /** What adds nothing to its halves is none, and what never conducts is not made from contacts. */
+    private static function offer(Node $one, Node $other, Shelf $shelf): void
     {
-        if (array_intersect($one->uses, $other->uses) !== []) {
-            return [];
+        $cost = $one->cost + $other->cost;
+        $and = $one->bits & $other->bits;
+        if ($and !== $one->bits && $and !== $other->bits && $and !== 0 && $shelf->wants($and, $cost + Node::SERIES)) {
+            $shelf->put($one->joined($other, 'and'));
         }
-        $both = [];
-        foreach (['and', 'or'] as $how) {
-            $node = $one->joined($other, $how);
-            // What adds nothing to its halves is none, and what never or always conducts is not made from contacts.
-            if ($node->bits !== $one->bits && $node->bits !== $other->bits && $node->bits !== 0) {
-                $both[] = $node;
-            }
+        $or = $one->bits | $other->bits;
+        if ($or !== $one->bits && $or !== $other->bits && $shelf->wants($or, $cost + Node::PARALLEL)) {
+            $shelf->put($one->joined($other, 'or'));
         }
-
-        return $both;
     }
 
     /**
-     * @param  list<Node>  $nodes
-     * @return list<Node>
+     * @param  list<Node>  ...$lists
+     * @return array<string, int> a bit for each input and wire
      */
-    private static function kept(array $nodes): array
+    private static function masks(array ...$lists): array
     {
-        $byBits = [];
-        foreach ($nodes as $node) {
-            $byBits[$node->bits][] = $node;
-        }
-
-        return array_merge([], ...array_map(self::cheapest(...), array_values($byBits)));
-    }
-
-    /**
-     * @param  list<Node>  $nodes
-     * @return list<Node>
-     */
-    private static function cheapest(array $nodes): array
-    {
-        usort($nodes, fn (Node $a, Node $b): int => [$a->cost, $a->contacts] <=> [$b->cost, $b->contacts]);
-        $kept = [];
-        foreach ($nodes as $node) {
-            $make = "{$node->shape} ".implode(' ', $node->uses);
-            $kept[$make] ??= $node;
-            if (count($kept) === self::KEPT) {
-                break;
+        $masks = [];
+        foreach ($lists as $list) {
+            foreach ($list as $node) {
+                foreach ($node->uses as $use) {
+                    $masks[$use] ??= 1 << (count($masks) % 62);
+                }
             }
         }
 
-        return array_values($kept);
+        return $masks;
+    }
+
+    /** @param  array<string, int>  $masks */
+    private static function mask(Node $node, array $masks): int
+    {
+        $mask = 0;
+        foreach ($node->uses as $use) {
+            $mask |= $masks[$use];
+        }
+
+        return $mask;
     }
 
     /** @return list<Node> */

@@ -7,6 +7,11 @@ namespace BenchGlow\Compose;
 /** A contact, or contacts in series and parallel: how it is made, when it conducts, what it costs. */
 final readonly class Node
 {
+    /** What a wire between two contacts costs, and the two joints of contacts side by side. */
+    public const SERIES = 0.1;
+
+    public const PARALLEL = 0.6;
+
     /**
      * @param  array<array-key, mixed>  $made  as `Recipe` has it
      * @param  int  $bits  states in which it conducts
@@ -35,7 +40,7 @@ final readonly class Node
         return new self(
             [$how => [...$parts($this), ...$parts($other)]],
             $how === 'and' ? $this->bits & $other->bits : $this->bits | $other->bits,
-            $this->cost + $other->cost + ($how === 'or' ? 0.6 : 0.1),
+            $this->cost + $other->cost + ($how === 'or' ? self::PARALLEL : self::SERIES),
             [...$this->uses, ...$other->uses],
             "{$how}({$shapes[0]},{$shapes[1]})",
             $this->contacts + $other->contacts,
