@@ -17,6 +17,7 @@ use App\Stations\Stations;
 use Illuminate\Support\Facades\Route;
 
 Route::get('/', [WallController::class, 'index'])->name('wall');
+Route::get('/start/parts', [WallController::class, 'parts'])->name('start.parts');
 Route::post('/builds', [WallController::class, 'store'])->name('builds.store');
 Route::post('/builds/example', [WallController::class, 'example'])->name('builds.example');
 Route::post('/builds/import', [WallController::class, 'import'])->name('builds.import');

@@ -25,6 +25,7 @@ final class Keys
         'I' => 'put the offer in hand in',
         'J' => 'join a wire in the opened one',
         'O, E on a marked part' => 'take it out, swap its ends',
+        'B' => 'start a build',
         'Q' => 'quick sums',
         '/' => 'find',
         'O' => 'lights out',

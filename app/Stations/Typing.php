@@ -5,12 +5,15 @@ declare(strict_types=1);
 namespace App\Stations;
 
 use App\Models\Preference;
+use BenchGlow\Build\Build;
 use BenchGlow\Build\Document;
+use BenchGlow\Build\Names;
 use BenchGlow\Build\WhenText;
 use BenchGlow\Format\Fields;
 use BenchGlow\Quantity\NotUnderstood;
 use BenchGlow\Quantity\Typed;
 use BenchGlow\Quantity\Unit;
+use BenchGlow\Quantity\Words;
 
 /** Reads what people type into forms; every refusal begins with the name of the field. */
 final class Typing
@@ -56,6 +59,39 @@ final class Typing
         );
 
         return $words === [] ? throw new NotUnderstood("{$name}: expected {$expected}.") : $words;
+    }
+
+    /**
+     * Lamps by their names, set off by commas or "and".
+     *
+     * @return non-empty-list<string> their ids
+     */
+    public static function lamps(string $text, string $name, Document $document): array
+    {
+        $build = Build::of($document);
+        $names = Names::in($build->index);
+        $known = $said = [];
+        foreach ($build->lights as $light) {
+            $said[] = Words::within($names->name($light->id));
+            $known[mb_strtolower($names->name($light->id))] = $light->id;
+        }
+        $lamps = [];
+        foreach (self::words($text, $name, 'one lamp or several, as '.Words::join(array_slice($said, 0, 2), 'and')) as $word) {
+            // A name may have an "and" in it: the whole first, then its halves.
+            $parts = isset($known[mb_strtolower($word)]) ? [$word] : (preg_split('/\s+and\s+/ui', $word) ?: []);
+            foreach ($parts as $part) {
+                $lamps[] =
+                    $known[mb_strtolower(trim($part))] ??
+                    throw new NotUnderstood(
+                        "{$name}: there is no lamp \"{$part}\"; there ".
+                            (count($said) === 1 ? 'is ' : 'are ').
+                            Words::join($said, 'and').
+                            '.',
+                    );
+            }
+        }
+
+        return array_values(array_unique($lamps));
     }
 
     public static function label(Fields $in, string $name, string $example): string

@@ -21,6 +21,9 @@ final readonly class Demo
         'harbour-tour',
     ];
 
+    /** The same and three small ones, each for one job. */
+    public const TO_BEGIN_FROM = [...self::BUILDS, 'j20-step-of-two-doors', 'j10-lid-and-master', 'j14-turn-repeater'];
+
     public function __construct(private Bench $bench)
     {
     }
@@ -50,8 +53,8 @@ final readonly class Demo
     public static function titles(): array
     {
         return array_combine(
-            self::BUILDS,
-            array_map(fn (string $name): string => self::document($name)->title(), self::BUILDS),
+            self::TO_BEGIN_FROM,
+            array_map(fn (string $name): string => self::document($name)->title(), self::TO_BEGIN_FROM),
         );
     }
 }

@@ -6,11 +6,11 @@ namespace App\Support;
 
 use App\Models\Preference;
 use App\Stations\Forms\AddCircuitForm;
+use App\View\Shelf;
 use BenchGlow\Build\Document;
 use BenchGlow\Build\Index;
 use BenchGlow\Edit\AddItem;
 use BenchGlow\Edit\Editor;
-use BenchGlow\Edit\UseWay;
 use BenchGlow\Format\BadBuild;
 use BenchGlow\Format\Fields;
 use BenchGlow\Format\FormatOne;
@@ -30,28 +30,18 @@ final readonly class StartForm
         'wearable' => 'pack_lifepo4_12',
     ];
 
-    /** When it glows: words, and for a switch of its own the input's kind, label, positions and the part. */
-    public const WHEN = [
-        '' => 'always, or skip',
-        'hand' => 'when I switch it on',
-        'lid' => 'when a lid is up',
-        'door' => 'when a door is open',
-        'motion' => 'when someone is near',
-        'dusk' => 'when it is dark',
-        'host_plus' => 'with a lamp of the host, switched on the positive side',
-        'host_ground' => 'with a lamp of the host, switched to ground',
-    ];
-
-    private const INPUTS = [
-        'hand' => ['Switch', ['off', 'on'], null],
-        'lid' => ['Lid', ['down', 'up'], 'lid_switch'],
-        'door' => ['Door', ['shut', 'open'], 'lid_switch'],
-        'motion' => ['Someone near', ['still', 'there'], 'sensor_motion'],
-        'dusk' => ['Evening', ['light', 'dark'], 'sensor_dusk'],
-    ];
+    private const USUAL = 'house_bank_12';
 
     public function __construct(private Preference $preference)
     {
+    }
+
+    /** What feeds it, or would where nobody says; null: no such thing. */
+    public static function volts(string $place, string $supply): ?float
+    {
+        $key = $supply !== '' ? $supply : self::SUPPLY[$place] ?? self::USUAL;
+
+        return Catalogue::supply($key)?->number('nominal_v');
     }
 
     /** @throws NotUnderstood|BadBuild|NotFitted */
@@ -62,9 +52,9 @@ final readonly class StartForm
             throw new NotUnderstood('Place: choose one from the list, or skip it.');
         }
         $supply =
-            Catalogue::supply($in->text('supply') ?: self::SUPPLY[$place] ?? 'house_bank_12') ??
+            Catalogue::supply($in->text('supply') ?: self::SUPPLY[$place] ?? self::USUAL) ??
             throw new NotUnderstood('Supply: choose what feeds it from the list, or skip it.');
-        if (! isset(self::WHEN[$in->text('when')])) {
+        if (! isset(StartWhen::WORDS[$in->text('when')])) {
             throw new NotUnderstood('When: choose one from the list, or skip it.');
         }
         $document = Document::fromJson(
@@ -78,7 +68,7 @@ final readonly class StartForm
             ]),
         );
         $document = $this->lit($document, $in, $supply->number('nominal_v'));
-        $document = $this->switched($document, $in->text('when'));
+        $document = StartWhen::apply($document, $in->text('when'));
         foreach ($this->facts($in) as $n => $fact) {
             $document = Editor::apply(
                 $document,
@@ -91,13 +81,7 @@ final readonly class StartForm
 
     private function lit(Document $document, Fields $in, float $volts): Document
     {
-        $key =
-            $in->text('part') ?:
-            ($volts >= 20
-                ? 'strip_warm_24_96'
-                : ($volts >= 11 && $volts < 16
-                    ? 'strip_warm_12_96'
-                    : 'led_warm_5'));
+        $key = self::part(trim($in->text('part')), $volts);
         $part = Catalogue::part($key) ?? throw new NotUnderstood('What glows: choose one from the list, or skip it.');
         $amount = trim($in->text('amount')) ?: ($part->isA('strip') ? '1 m' : '6');
 
@@ -113,29 +97,25 @@ final readonly class StartForm
         );
     }
 
-    private function switched(Document $document, string $when): Document
+    /** @return string the key of what is on the shelf, by its words or its key */
+    private static function part(string $said, float $volts): string
     {
-        $circuit = $document->fields()->objects('circuits')[0]->text('id');
-        if ($when === '') {
-            return $document;
+        if ($said === '') {
+            return match (true) {
+                $volts >= 20 => 'strip_warm_24_96',
+                $volts >= 11 && $volts < 16 => 'strip_warm_12_96',
+                default => 'led_warm_5',
+            };
         }
-        if (! isset(self::INPUTS[$when])) {
-            return Editor::apply(
-                $document,
-                new UseWay($circuit, $when === 'host_plus' ? 'relay_positive' : 'relay_ground'),
-            );
+        foreach (Shelf::fitting(null) as $entries) {
+            foreach ($entries as $key => $words) {
+                if ($key === $said || mb_strtolower($words) === mb_strtolower($said)) {
+                    return $key;
+                }
+            }
         }
-        [$label, $positions, $part] = self::INPUTS[$when];
-        $input = Index::of($document)->has($when) ? "{$when}_input" : $when;
-        $document = Editor::apply(
-            $document,
-            new AddItem(
-                'inputs',
-                new Fields(['id' => $input, 'label' => $label, 'kind' => $when, 'positions' => $positions]),
-            ),
-        );
 
-        return Editor::apply($document, new UseWay($circuit, 'hand', inputs: [$input], switch: $part ?? ''));
+        throw new NotUnderstood('What glows: choose one from the list, or skip it; some letters of it find it.');
     }
 
     /** @return list<array<string, string>> */

@@ -14,6 +14,7 @@ use BenchGlow\Format\FormatOne;
 use BenchGlow\Harness\LeadWire;
 use BenchGlow\Parts\Catalogue;
 use BenchGlow\Parts\Copper;
+use BenchGlow\Parts\Suits;
 use BenchGlow\Quantity\Gauge;
 use BenchGlow\Quantity\Shown;
 use BenchGlow\Sizing\FuseWindow;
@@ -80,14 +81,20 @@ final class Shelf
         return $all;
     }
 
-    /** @return array<string, array<string, string>> what glows, of the shipped shelf: group => key => words */
-    public static function shipped(): array
+    /**
+     * @param  float|null  $volts  only what is made for these
+     * @return array<string, array<string, string>> what glows, of the shipped shelf: group => key => words
+     */
+    public static function fitting(?float $volts): array
     {
         $all = [];
         foreach (
             ['strips' => 'strip, by length', 'leds' => 'single LEDs, by count', 'modules' => 'modules, by count'] as $shelf => $title
         ) {
             foreach (Catalogue::shelf($shelf) as $entry) {
+                if ($volts !== null && ! Suits::volts($entry->object('part'), $volts)) {
+                    continue;
+                }
                 $all[$title][$entry->object('part')->text('id')] = self::words($entry->object('part'));
             }
         }

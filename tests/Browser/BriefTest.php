@@ -20,13 +20,24 @@ function brief(Window $w, string $build, string $circuit, string $more = ''): vo
 
 it('begins a build from the five questions and plays a story on it, by mouse', function (): void {
     $w = Bench::here()->window();
-    $w->open('/');
+    $w->open('/sums/strip');
+    $w->find('.kinds, form');
+    $w->keys('b');
+    $w->until(
+        fn (): bool => $w->script('return document.activeElement?.id') === 'place',
+        'one key leads from anywhere into the first question',
+    );
     $w->choose('#place', 'boat');
+    $w->click('.four-more summary');
     $w->choose('#supply', 'house_bank_12');
-    $w->choose('#glows', 'strip_warm_12_48');
+    $w->until(
+        fn (): bool => ! str_contains((string) $w->script('return document.getElementById("parts-fit").innerHTML'), '24 V'),
+        'only what is made for 12 V is offered',
+    );
+    $w->type('#glows', 'Warm white 12 V, 4.8 W/m, 60 LEDs/m: cut every 50 mm, rails 0.1 ohm/m typical');
     $w->type('#amount', 'two');
     $w->choose('#when', 'lid');
-    $w->script('[...document.querySelectorAll(".five button")].pop().click()');
+    $w->script('document.querySelector(".five button").click()');
     $w->sees('.refused', "Length: 'two'");
     expect(
         $w->script(
@@ -35,7 +46,7 @@ it('begins a build from the five questions and plays a story on it, by mouse', f
     )->toBe(['two', 'lid', 'boat']);
     $w->type('#amount', '2.1 m');
     $w->type('#light-label', 'Chart table');
-    $w->script('[...document.querySelectorAll(".five button")].pop().click()');
+    $w->script('document.querySelector(".five button").click()');
     $w->sees('#head-sentence', 'It glows as it should');
     expect($w->text('#flags'))->toContain('Chart table')->and($w->all('#drawing .wide .sym'))->not->toBe([]);
     $w->click('#run a[href*="/brief"]');

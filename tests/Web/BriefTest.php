@@ -4,7 +4,6 @@ declare(strict_types=1);
 
 use App\Models\Build;
 use App\Models\Revision;
-use App\Support\StartForm;
 use BenchGlow\Analysis\Analysis;
 use BenchGlow\Check\Review;
 use BenchGlow\Format\Fields;
@@ -264,6 +263,12 @@ it('begins a build from five questions on a solved circuit, each of them skipped
         ['place' => 'display', 'wet' => 'the first light', 'comes_apart' => 'the base'],
         ['dusk' => 'dark'],
     ],
+    'brake' => ['brake', ['place' => 'road_vehicle'], ['brake' => 'on']],
+    'turn' => ['turn', ['place' => 'road_vehicle'], ['turn_left' => 'on']],
+    'running' => ['running', ['place' => 'boat'], ['running_lamps' => 'on']],
+    'reverse' => ['reverse', ['place' => 'road_vehicle'], ['reverse' => 'on']],
+    'a motor' => ['engine', ['place' => 'boat'], ['motor' => 'on']],
+    'either' => ['either', ['place' => 'boat'], ['aft_lamp' => 'on']],
     'host, positive' => ['host_plus', ['place' => 'road_vehicle'], ['host_lamp' => 'on']],
     'host, ground' => ['host_ground', ['place' => 'boat', 'supply' => 'pack_lifepo4_12'], ['host_lamp' => 'on']],
 ]);
@@ -286,6 +291,20 @@ it('names the question that was answered wrongly and keeps what was typed', func
     [['budget' => 'little'], "Budget: expected an amount, as 60, not 'little'."],
 ]);
 
+it('offers what is made for the supply that was chosen, and takes it by its words', function (): void {
+    $offered = (string) $this->get('/start/parts?place=boat&supply=house_bank_24')->assertOk()->getContent();
+    expect($offered)
+        ->toContain('Warm white 24 V')
+        ->not->toContain('White 12 V')
+        ->and((string) $this->get('/start/parts?place=boat&supply=')->getContent())
+        ->toContain('White 12 V')
+        ->not->toContain('24 V');
+    preg_match('/value="(Warm white 24 V[^"]*)"/', $offered, $words);
+    $this->post('/builds', ['supply' => 'house_bank_24', 'part' => mb_strtolower($words[1] ?? '')])->assertStatus(303);
+    $light = $this->stands(Build::query()->firstOrFail())->fields()->objects('lights')[0];
+    expect($light->text('part'))->toBe('strip_warm_24_96');
+});
+
 it('begins from an example, and says when it is none', function (): void {
     $this->post('/builds/example', ['example' => 'wherry'])->assertStatus(303);
     expect(Build::query()->firstOrFail()->title)->toBe('Wherry at her berth');
@@ -293,7 +312,6 @@ it('begins from an example, and says when it is none', function (): void {
         'refused',
         'Example: choose one from the list.',
     );
-    expect(StartForm::WHEN)->toHaveKey('hand');
 });
 
 it('keeps a fact of each kind, and says which of its words it needs', function (

@@ -60,6 +60,26 @@ it('shows the truth table with what is to blame, and situations that can be thro
         ->toShow('i%5Bbrake%5D=on');
 });
 
+it('adds a light with the others or on its own, and takes lamps by their names', function (): void {
+    $build = $this->hungExample('mineral-cabinet');
+    $first = $this->stands($build)->fields()->objects('circuits')[0]->text('id');
+    $light = ['op' => 'add_light', 'circuit' => $first, 'label' => 'Extra', 'amount' => '0.5 m'];
+    $part = $this->stands($build)->fields()->objects('lights')[0]->text('part');
+    $wants = fn (): array => array_column(
+        $this->stands($build)->fields()->objects('circuits')[0]->items('wants'),
+        'glow',
+    );
+    $had = $wants();
+    $this->sends($build, [...$light, 'part' => $part, 'how' => 'with'])->assertOk();
+    expect(count($wants()))->toBe(count($had))->and(array_merge(...$wants()))->toContain("{$first}_light");
+    $this->sends($build, [...$light, 'part' => $part, 'how' => 'own', 'label' => 'Far end'])->assertOk();
+    expect(count($wants()))->toBe(count($had) + 1);
+    $want = $this->stands($build)->fields()->objects('circuits')[0]->objects('wants')[0]->text('id');
+    $this->sends($build, ['op' => 'set_glow', 'id' => $want, 'text' => 'extra and far end'])->assertOk();
+    expect($wants()[0])->toHaveCount(2);
+    $this->sends($build, [...$light, 'part' => $part, 'how' => 'sideways'])->assertStatus(422);
+});
+
 it('keeps the meter\'s tips in the address and says what a meter would show', function (): void {
     $build = $this->hungExample('wherry');
     $url = "/b/{$build->key}/circuit?c=saloon_floor&i[courtesy]=on&t[red]=saloon_wire&t[black]=bank.minus";
@@ -172,7 +192,7 @@ it('takes what acts on a circuit in words, and says what it could not make out',
             ],
             [
                 ['op' => 'add_want', 'circuit' => 'nameboard', 'glow' => 'nobody', 'text' => 'always'],
-                'Nothing in lights has the id `nobody`',
+                'What glows: there is no lamp "nobody"; there are galley shelf',
             ],
             [['op' => 'add_want', 'circuit' => 'nameboard', 'glow' => '', 'text' => ''], 'When: say when'],
             [['op' => 'add_never', 'text' => 'hatch lid up and'], 'Never: something is missing at the end.'],

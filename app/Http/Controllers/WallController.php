@@ -13,6 +13,7 @@ use App\Store\Damaged;
 use App\Store\Demo;
 use App\Support\StartForm;
 use App\Support\Trouble;
+use App\View\Shelf;
 use App\Wall\Wall;
 use BenchGlow\Build\Document;
 use BenchGlow\Format\BadBuild;
@@ -77,6 +78,14 @@ final class WallController extends Controller
         }
     }
 
+    /** What glows and is made for the supply that was chosen. */
+    public function parts(Request $request): View
+    {
+        $volts = StartForm::volts((string) $request->string('place'), (string) $request->string('supply'));
+
+        return view('wall.parts', ['parts' => Shelf::fitting($volts)]);
+    }
+
     public function store(Request $request): RedirectResponse
     {
         try {
@@ -94,7 +103,7 @@ final class WallController extends Controller
     public function example(Request $request): RedirectResponse
     {
         $name = (string) $request->string('example');
-        if (! in_array($name, Demo::BUILDS, true)) {
+        if (! in_array($name, Demo::TO_BEGIN_FROM, true)) {
             return $this->back()->with('refused', 'Example: choose one from the list.');
         }
 

@@ -1,6 +1,9 @@
 // Keys: chords for stations, circuits and throw-switches, single letters for the rest.
 import { $, go, lightsOut, opened, show } from './dom.js';
 
+// "Start a build" of another page leads into its first question.
+if (location.hash === '#place') $('#place')?.focus();
+
 let chord = '';
 let begun = 0;
 /** A chord that was begun and left is none after two seconds. */
@@ -56,7 +59,11 @@ document.addEventListener('keydown', (e) => {
   } else if (k === 's' || k === 'c' || k === 't') chord = k;
   else if (k === 'z') go($('[data-key=z]'));
   else if (k === 'Z') go($('[data-key=Z]'));
-  else if (k === 'q') go($('[data-key=q]'));
+  else if (k === 'b') {
+    const place = $('#start #place');
+    if (place) place.focus();
+    else location.assign($('[data-key=b]').href);
+  } else if (k === 'q') go($('[data-key=q]'));
   else if (k === '/') go($('[data-key="/"]'));
   else if (k === ',') step(-1);
   else if (k === '.') step(1);

@@ -12,6 +12,11 @@
         aria-label="Tools"
     >
         <a
+            class="plain begin"
+            href="{{ route('wall', [], false) }}#place"
+            data-key="b"
+        >Start a build <kbd>B</kbd></a>
+        <a
             class="plain"
             href="{{ route('sums', [], false) }}"
             data-key="q"

@@ -22,6 +22,12 @@ final readonly class AddLightForm extends Form
     {
         $chosen = Chosen::light($in, $this->document, $this->preference);
 
-        return new AddLight($in->text('circuit'), $chosen->light, $chosen->part, $in->text('supply'));
+        return new AddLight(
+            $in->text('circuit'),
+            $chosen->light,
+            $chosen->part,
+            $in->text('supply'),
+            $in->text('how', 'own'),
+        );
     }
 }

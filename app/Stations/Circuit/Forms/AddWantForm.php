@@ -26,7 +26,7 @@ final readonly class AddWantForm extends Form
     {
         $circuit = $in->text('circuit');
         $all = array_map(fn (Light $l): string => $l->id, Build::of($this->document)->lightsOf($circuit));
-        $glow = trim($in->text('glow')) === '' ? $all : Typing::words($in->text('glow'), 'What glows', 'a lamp');
+        $glow = trim($in->text('glow')) === '' ? $all : Typing::lamps($in->text('glow'), 'What glows', $this->document);
         if ($glow === []) {
             throw new NotUnderstood('What glows: the circuit has no light yet.');
         }

@@ -20,8 +20,10 @@ final readonly class SetGlowForm extends Form
 
     public function edit(Fields $in): Edit
     {
-        $words = Typing::words($in->text('text'), 'What glows', 'one lamp or several, as "shelf, step"');
-
-        return new SetField($in->text('id'), 'glow', $words);
+        return new SetField(
+            $in->text('id'),
+            'glow',
+            Typing::lamps($in->text('text'), 'What glows', $this->document),
+        );
     }
 }

@@ -24,7 +24,24 @@
             render="all"
             :with="['circuit' => $frame->circuit->id]"
         >
-            <x-light-fields prefix="al" /><button class="button is-primary">Add the light</button><span
+            <x-light-fields prefix="al" />
+            @if ($frame->lights() !== [])
+                <fieldset class="asks">
+                    <legend>On</legend>
+                    <label class="pick"><input
+                            type="radio"
+                            name="how"
+                            value="with"
+                            checked
+                        > with the others: same switch, same wish</label>
+                    <label class="pick"><input
+                            type="radio"
+                            name="how"
+                            value="own"
+                        > on its own: a fused lead from the supply</label>
+                </fieldset>
+            @endif
+            <button class="button is-primary">Add the light</button><span
                 class="echo"
                 id="add-light-echo"
             ></span></x-form>

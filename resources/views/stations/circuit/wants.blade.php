@@ -12,7 +12,7 @@
                 op="set_glow"
                 label="What"
                 size="18"
-                :value="implode(', ', $want->glow)"
+                :value="implode(', ', array_map($frame->names()->name(...), $want->glow))"
             />
             <x-blank
                 :id="$want->id"
