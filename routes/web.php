@@ -28,7 +28,7 @@ Route::post('/solving/stop', [SolvingController::class, 'stop'])->name('solving.
 Route::post('/solving/again', [SolvingController::class, 'again'])->name('solving.again');
 Route::get('/licence', [GuideController::class, 'licence'])->name('licence');
 Route::get('/guide/{page?}', [GuideController::class, 'show'])->name('guide');
-Route::redirect('/sums', '/sums/strip')->name('sums');
+Route::get('/sums', [SumsController::class, 'ask'])->name('sums');
 Route::get('/sums/{kind}', [SumsController::class, 'show'])
     ->whereIn('kind', ['resistor', 'strip', 'wire', 'fuse'])
     ->name('sums.show');

@@ -30,7 +30,13 @@ use BenchGlow\Sizing\WireChoice;
 /** A quick sum: a sentence with blanks, its drawing, its result. A blank that is not understood keeps its text and its last good value. */
 final class Sum
 {
-    public const KINDS = ['resistor' => 'Resistor', 'strip' => 'Strip', 'wire' => 'Wire', 'fuse' => 'Fuse'];
+    /** What is asked, as its sentence begins. */
+    public const KINDS = [
+        'resistor' => 'Which resistors',
+        'strip' => 'How bright',
+        'wire' => 'Which wire',
+        'fuse' => 'Which fuse',
+    ];
 
     /** Ambient presets (electrics.md 4). */
     public const PLACES = [

@@ -24,6 +24,9 @@ final class WidePlan
     /** Room for the words of a return under a row. */
     private const HOME = 13.0;
 
+    /** What a wire's size, length and amps need beside it. */
+    private const WORDS = 240.0;
+
     private readonly Routes $routes;
 
     private Grid $feed;
@@ -202,6 +205,32 @@ final class WidePlan
             $x += $this->columnW;
         }
         $this->lightX = [max(26.0, $leftW + 4.0), $this->width - max(26.0, $rightW + 4.0)];
+        $this->nearGutter($x, $right);
+    }
+
+    /**
+     * Feeds that only reach the first light from above come down right behind what stands in them, without a loop out to the
+     * edge.
+     *
+     * @param  float  $end  where the columns end
+     * @param  array<int, int>  $tracks  net => track
+     */
+    private function nearGutter(float $end, array $tracks): void
+    {
+        foreach ($tracks as $net => $t) {
+            foreach ($this->bands as $n => $band) {
+                if (isset($band->below[$net]) || ($n > 0 && isset($band->above[$net]))) {
+                    return;
+                }
+            }
+            if (isset($this->back->points[$net][$this->back->columns])) {
+                return;
+            }
+        }
+        $near = max($end + 8.0, $this->lightX[0] + self::WORDS);
+        foreach ($tracks as $net => $t) {
+            $this->rightX[$net] = min($this->rightX[$net], $near + self::TRACK * $t);
+        }
     }
 
     /** @var array{float, float} */

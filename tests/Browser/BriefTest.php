@@ -21,7 +21,7 @@ function brief(Window $w, string $build, string $circuit, string $more = ''): vo
 it('begins a build from the five questions and plays a story on it, by mouse', function (): void {
     $w = Bench::here()->window();
     $w->open('/sums/strip');
-    $w->find('.kinds, form');
+    $w->find('#sum-form');
     $w->keys('b');
     $w->until(
         fn (): bool => $w->script('return document.activeElement?.id') === 'place',

@@ -34,6 +34,20 @@ final class SumsController extends Controller
     {
     }
 
+    /** To the sum that is asked, with what was typed into another. */
+    public function ask(Request $request): RedirectResponse
+    {
+        $kind = (string) $request->string('ask');
+
+        return redirect(
+            route(
+                'sums.show',
+                [isset(self::VIEWS[$kind]) ? $kind : 'strip', ...$request->except('ask')],
+                false,
+            ),
+        );
+    }
+
     public function show(Request $request, string $kind): View
     {
         return view()->make(self::VIEWS[$kind], [

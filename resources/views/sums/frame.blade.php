@@ -13,37 +13,44 @@
         id="plate"
         class="sums"
     >
-        <nav
-            class="kinds"
-            aria-label="Quick sums"
-        >
-            @foreach (App\View\Sum::KINDS as $kind => $name)
-                <a
-                    href="{{ route('sums.show', $kind, false) }}"
-                    @class(['here' => $sum->kind === $kind])
-                    @if ($sum->kind === $kind) aria-current="page" @endif
-                >{{ $name }}</a>
-            @endforeach
-        </nav>
-        <h1 class="is-sr-only">{{ App\View\Sum::KINDS[$sum->kind] }}</h1>
+        <h1 class="is-sr-only">Quick sums: {{ App\View\Sum::KINDS[$sum->kind] }}</h1>
         @if (session('refused'))
             <p class="refused"><span
                     class="wrong"
                     role="alert"
                 >{{ session('refused') }}</span></p>
         @endif
-        <form
-            class="says big-says"
-            method="get"
-            action="{{ route('sums.show', $sum->kind, false) }}"
-            hx-get="{{ route('sums.show', $sum->kind, false) }}"
-            hx-trigger="input delay:180ms, change"
-            hx-select="#sum"
-            hx-target="#sum"
-            hx-swap="outerHTML"
-            hx-push-url="true"
-            hx-sync="this:replace"
-        >@yield('sentence')<noscript><button class="button is-small">Work it out</button></noscript></form>
+        {{-- One sentence: its first blank says what is asked. It stands outside the form, which asks on while one types. --}}
+        <div class="says big-says sum-sentence">
+            <x-select
+                id="s-ask"
+                label="I ask"
+                name="ask"
+                form="sum-form"
+                :options="App\View\Sum::KINDS"
+                :value="$sum->kind"
+                :hx-get="route('sums', [], false)"
+                hx-include="#s-ask, #sum-form"
+                hx-trigger="change"
+                hx-select="#plate"
+                hx-target="#plate"
+                hx-swap="outerHTML"
+                hx-push-url="true"
+            />
+            <form
+                id="sum-form"
+                class="says"
+                method="get"
+                action="{{ route('sums', [], false) }}"
+                hx-get="{{ route('sums.show', $sum->kind, false) }}"
+                hx-trigger="input delay:180ms, change"
+                hx-select="#sum"
+                hx-target="#sum"
+                hx-swap="outerHTML"
+                hx-push-url="true"
+                hx-sync="this:replace"
+            >@yield('sentence')<noscript><button class="button is-small">Work it out</button></noscript></form>
+        </div>
         <div id="sum">
             @yield('answer')
             @hasSection('keep')

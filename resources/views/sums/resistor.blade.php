@@ -7,7 +7,7 @@
     <x-sum-blank
         :sum="$sum"
         name="count"
-        label="Which resistors for"
+        label="for"
         size="4"
     />
     <x-sum-choose

@@ -7,7 +7,7 @@
     <x-sum-blank
         :sum="$sum"
         name="length"
-        label="How bright is"
+        label="is"
         size="8"
     />
     <x-sum-choose

@@ -4,7 +4,7 @@
     <x-sum-blank
         :sum="$sum"
         name="amps"
-        label="Which wire for"
+        label="for"
         size="7"
     />
     <x-sum-blank
