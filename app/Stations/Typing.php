@@ -64,7 +64,7 @@ final class Typing
     /**
      * Lamps by their names, set off by commas or "and".
      *
-     * @return non-empty-list<string> their ids
+     * @return list<string> their ids, one at least
      */
     public static function lamps(string $text, string $name, Document $document): array
     {

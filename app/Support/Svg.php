@@ -24,6 +24,7 @@ final class Svg
         '.pinmark circle{fill:#1d2427}',
         '.pinmark text{fill:#fff}',
         '.dot{fill:#a34d1c}',
+        '.bracket{display:none}',
     ];
 
     /** @param  list<Shape>  $shapes */
@@ -93,6 +94,7 @@ final class Svg
                 '" r="'.
                 self::n($s->w / 2 - 1).
                 '"/>',
+            'bracket' => self::bracket($s),
             'pin' => self::pin($s, $part),
             'tip' => '<g class="tip '.
                 e($s->state).
@@ -139,6 +141,30 @@ final class Svg
         $opens = $s->text === '' ? '' : ' data-opens="'.e($s->text).'"';
 
         return "<g{$part}{$pin}{$opens}><path class=\"w {$s->state}\" d=\"{$d}\"/>{$ticks}</g>";
+    }
+
+    /** Up at both ends, open in the middle for its words. */
+    private static function bracket(Shape $s): string
+    {
+        $half = (0.43 * Drawing::FONT * mb_strlen($s->text)) / 2 + 6.0;
+        [$x, $top, $y] = [self::n($s->x), self::n($s->y), self::n($s->y + 7.0)];
+        $middle = $s->x + $s->w / 2;
+
+        return '<g class="bracket" data-clause="'.
+            e($s->state).
+            "\"><path d=\"M{$x} {$top}V{$y}H".
+            self::n($middle - $half).
+            'M'.
+            self::n($middle + $half).
+            " {$y}H".
+            self::n($s->x + $s->w).
+            "V{$top}\"/><text x=\"".
+            self::n($middle).
+            '" y="'.
+            self::n($s->y + 12.0).
+            '" class="words" text-anchor="middle">'.
+            e($s->text).
+            '</text></g>';
     }
 
     private static function unit(Shape $s): string

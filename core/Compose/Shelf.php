@@ -47,8 +47,9 @@ final class Shelf
             return;
         }
         uasort($place, self::cheaper(...));
-        $this->nodes[$node->bits] = array_slice($place, 0, self::KEPT, true);
-        $this->full[$node->bits] = end($this->nodes[$node->bits])->cost;
+        $place = array_slice($place, 0, self::KEPT, true);
+        $this->nodes[$node->bits] = $place;
+        $this->full[$node->bits] = max([0.0, ...array_values(array_map(fn (Node $n): float => $n->cost, $place))]);
     }
 
     private static function cheaper(Node $a, Node $b): int

@@ -27,6 +27,7 @@ final class CircuitDrawing
      * @param  string  $units  metric · imperial
      * @param  array<string, string>  $tips  red and black: pins the meter's tips are on
      * @param  list<Finding>  $findings  numbered in this order
+     * @param  array<string, string>  $sections  device or thing in line => the part of the circuit it stands in: bracketed
      */
     public static function wide(
         Analysis $analysis,
@@ -37,8 +38,9 @@ final class CircuitDrawing
         array $tips = [],
         array $findings = [],
         ?Scheme $scheme = null,
+        array $sections = [],
     ): Drawing {
-        $sketch = new Sketch($analysis, $analysis->now[$supply], $circuit, $units, $findings, $scheme);
+        $sketch = new Sketch($analysis, $analysis->now[$supply], $circuit, $units, $findings, $scheme, $sections);
 
         return self::draw($sketch, $circuit, $width, $tips, false);
     }

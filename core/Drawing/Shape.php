@@ -10,7 +10,7 @@ final readonly class Shape
     private const LABEL_EM = 0.43;
 
     /**
-     * @param  string  $kind  wire · fuse · resistor · diode · plug · joint · dot · text · carrier · unit · halo · cut · pin
+     * @param  string  $kind  wire · fuse · resistor · diode · plug · joint · dot · text · carrier · unit · halo · cut · pin · bracket
      * @param  list<array{float, float}>  $points  of a wire
      * @param  string  $state  live · held · dead for conductors; a style name for text
      * @param  string  $title  said in full where the drawing has no room
@@ -71,6 +71,12 @@ final readonly class Shape
     public static function cut(string $text, float $width): string
     {
         return mb_strimwidth($text, 0, max(4, (int) floor($width / (self::LABEL_EM * Drawing::FONT))), '…');
+    }
+
+    /** A bracket from below with words in its middle. */
+    public static function bracket(string $section, string $words, float $x, float $y, float $w): self
+    {
+        return new self('bracket', $x, $y, $w, 14.0, state: $section, text: $words);
     }
 
     public static function pin(int $number, float $x, float $y, string $severity, string $part): self

@@ -34,6 +34,7 @@ final class Sketch
      * @param  string  $units  metric · imperial
      * @param  list<Finding>  $findings  numbered in this order where their subject is drawn
      * @param  Scheme|null  $scheme  of this circuit, where it is known already
+     * @param  array<string, string>  $sections  device or thing in line => the part of the circuit it stands in
      */
     public function __construct(
         public readonly Analysis $analysis,
@@ -42,6 +43,7 @@ final class Sketch
         public readonly string $units,
         array $findings = [],
         ?Scheme $scheme = null,
+        public readonly array $sections = [],
     ) {
         $this->scheme = $scheme ?? Scheme::of($analysis->build, $analysis->harness, $analysis->bodies, $circuit);
         $this->state = $scene->lit;

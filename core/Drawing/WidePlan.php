@@ -58,6 +58,11 @@ final class WidePlan
     /** @var array<int, true> nets that come in from or go out to the left edge */
     private array $ends = [];
 
+    /** @var array<string, array{int, int}> section => its columns */
+    private array $bracketed = [];
+
+    private float $bracketY = 0.0;
+
     /** @var list<Shape> */
     private array $shapes = [];
 
@@ -75,6 +80,7 @@ final class WidePlan
         $plan->columns();
         $plan->wire();
         $plan->symbols();
+        $plan->brackets();
         array_unshift($plan->shapes, ...Wiring::shapes($sketch, $plan->routes));
 
         return [$plan->shapes, $plan->height];
@@ -116,6 +122,10 @@ final class WidePlan
             }
             $y = $this->row('feed', $row, $y);
         }
+        $this->bracketed = Brackets::columns($this->feed->cells, $this->sketch->scheme->symbols, $this->sketch->sections);
+        $this->bracketY = $y + 2.0;
+        $lines = Brackets::lines($this->bracketed);
+        $y += $lines === [] ? 0.0 : 4.0 + Brackets::LINE * (1 + max($lines));
         $captioned = [];
         foreach ($this->sketch->scheme->lights as $light) {
             $band = new LightBand($this->sketch, $light, $y, $captioned, false);
@@ -209,15 +219,18 @@ final class WidePlan
     }
 
     /**
-     * Feeds that only reach the first light from above come down right behind what stands in them, without a loop out to the
-     * edge.
+     * A feed that only reaches the first light, and alone from above, comes down right behind what stands in it, without a
+     * loop out to the edge.
      *
      * @param  float  $end  where the columns end
      * @param  array<int, int>  $tracks  net => track
      */
     private function nearGutter(float $end, array $tracks): void
     {
-        foreach ($tracks as $net => $t) {
+        if (count($tracks) !== 1 || count($this->bands[0]->above ?? []) !== 1) {
+            return;
+        }
+        foreach (array_keys($tracks) as $net) {
             foreach ($this->bands as $n => $band) {
                 if (isset($band->below[$net]) || ($n > 0 && isset($band->above[$net]))) {
                     return;
@@ -228,8 +241,9 @@ final class WidePlan
             }
         }
         $near = max($end + 8.0, $this->lightX[0] + self::WORDS);
-        foreach ($tracks as $net => $t) {
-            $this->rightX[$net] = min($this->rightX[$net], $near + self::TRACK * $t);
+        // What is said at the far end of the line, as of the pair that feeds the other end, keeps its room.
+        if ($near <= $this->lightX[1] - self::WORDS) {
+            $this->rightX[array_key_first($tracks)] = $near;
         }
     }
 
@@ -416,6 +430,21 @@ final class WidePlan
                 );
             }
             $this->ties($name, $grid);
+        }
+    }
+
+    private function brackets(): void
+    {
+        $words = ['source' => 'fed from', 'switching' => 'switched by', 'control' => 'dimmed by', 'runs' => 'along'];
+        foreach (Brackets::lines($this->bracketed) as $section => $line) {
+            [$first, $last] = $this->bracketed[$section];
+            $this->shapes[] = Shape::bracket(
+                $section,
+                $words[$section] ?? '',
+                $this->columnX[$first] + 4.0,
+                $this->bracketY + Brackets::LINE * $line,
+                $this->columnX[$last] + $this->columnW - $this->columnX[$first] - 8.0,
+            );
         }
     }
 

@@ -15,6 +15,7 @@ use BenchGlow\Edit\FeedStrip;
 use BenchGlow\Edit\SplitRun;
 use BenchGlow\Format\Fields;
 use BenchGlow\Parts\Catalogue;
+use BenchGlow\Ways\Sections;
 use Tests\Support\Make;
 use Tests\Support\Scenery;
 use Tests\Support\Tangle;
@@ -177,6 +178,34 @@ it('draws every example without anything meeting, running along each other or en
         expect(broken($drawing, $a, explode(' ', $name)[1]))->toBe([], $name);
     }
     expect(Drawing::FONT)->toBeGreaterThanOrEqual(14.0);
+});
+
+it('sets a bracket under what stands in each section, and none over another', function (): void {
+    $seen = 0;
+    foreach (glob(dirname(__DIR__, 2).'/examples/*.glow.json') ?: [] as $file) {
+        $document = Make::file(basename($file));
+        $a = Analysis::of($document);
+        foreach (array_keys($a->build->circuits) as $circuit) {
+            $marks = [];
+            foreach (Sections::of($document, $circuit)->all as $section) {
+                $marks += array_fill_keys([...$section->devices, ...$section->things], $section->kind);
+            }
+            $drawing = CircuitDrawing::wide($a, $circuit, 'nominal', sections: $marks);
+            expect(broken($drawing, $a, $circuit))->toBe([], "{$circuit} of {$file}");
+            $brackets = array_values(array_filter($drawing->shapes, fn (Shape $s): bool => $s->kind === 'bracket'));
+            $kinds = array_map(fn (Shape $s): string => $s->state, $brackets);
+            expect($kinds)->toBe(array_values(array_unique($kinds)));
+            foreach ($brackets as $n => $one) {
+                foreach (array_slice($brackets, $n + 1) as $other) {
+                    $apart =
+                        $one->x + $one->w < $other->x || $other->x + $other->w < $one->x || abs($one->y - $other->y) >= 14;
+                    expect($apart)->toBeTrue("{$circuit} of {$file}");
+                }
+            }
+            $seen += count($brackets);
+        }
+    }
+    expect($seen)->toBeGreaterThan(60);
 });
 
 it('draws random harnesses by the same rules', function (int $from): void {

@@ -179,6 +179,7 @@ final class CircuitPage
                     tips: $frame->tips(),
                     findings: $frame->pins(),
                     scheme: $this->live->scheme(),
+                    sections: $this->clauses->marks(),
                 ),
             );
     }

@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace App\Stations\Circuit;
 
 use App\Frame\Frame;
+use BenchGlow\Build\Device\SwitchDevice;
 use BenchGlow\Build\Light;
 use BenchGlow\Build\WhenText;
 use BenchGlow\Quantity\Words;
@@ -61,6 +62,27 @@ final class Clauses
             ],
             ['kind' => Section::RUNS, 'before' => 'along', 'words' => $this->runs(), 'missing' => false],
         ];
+    }
+
+    /** @return array<string, string> device or thing in line => the section it stands in */
+    public function marks(): array
+    {
+        $sections = $this->sections();
+        $marks = [];
+        foreach ($sections?->isClear() === true ? $sections->all : [] as $section) {
+            foreach ([...$section->devices, ...$section->things] as $id) {
+                $marks[$id] = $section->kind;
+            }
+        }
+
+        // What throws its relay stands with it.
+        foreach ($marks === [] ? [] : $this->frame->analysis->build->devices as $id => $device) {
+            if ($device->circuit() === $this->frame->circuit?->id && $device instanceof SwitchDevice) {
+                $marks[$id] ??= Section::SWITCHING;
+            }
+        }
+
+        return $marks;
     }
 
     /** Why its sections can't be told apart; '' where they can. */

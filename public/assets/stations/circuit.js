@@ -52,6 +52,24 @@ document.addEventListener('keydown', (e) => {
     }
   }
 });
+// A clause and its bracket in the drawing light together; a press on the bracket opens the clause.
+const clauseOf = (e) => e.target.closest?.('.clause')?.dataset.section || e.target.closest?.('.bracket')?.dataset.clause;
+for (const [on, name] of [
+  [true, 'pointerover'],
+  [false, 'pointerout'],
+  [true, 'focusin'],
+  [false, 'focusout'],
+])
+  document.addEventListener(name, (e) => {
+    const kind = clauseOf(e);
+    if (!kind) return;
+    for (const b of document.querySelectorAll(`.bracket[data-clause="${kind}"]`)) b.classList.toggle('lit', on);
+    $(`#clause-${kind}`)?.classList.toggle('lit', on);
+  });
+document.addEventListener('click', (e) => {
+  const bracket = e.target.closest('.bracket');
+  if (bracket) $(`#clause-${bracket.dataset.clause}`)?.click();
+});
 // Arrows go along the wires and parts of the drawing; I, O, J and E act on the one that is marked.
 let marked = null;
 const walk = () => {
