@@ -436,13 +436,13 @@ it(
         $html = page($this, "/b/{$build->key}/brief?c=boarding_step");
         expect($html)
             ->toShow('name="m" size="11" value="19:55"')
-            ->toShow('class="bob"')
+            ->toShow('class="stand"')
             ->toShow('i%5Bcourtesy%5D=on')
             ->and(page($this, "/b/{$build->key}/brief?c=boarding_step&m=19:55"))
-            ->toShow('class="bob"');
-        expect(page($this, "/b/{$build->key}/brief?c=boarding_step&i[lid]=up"))->not->toContain('class="bob"');
+            ->toShow('class="stand"');
+        expect(page($this, "/b/{$build->key}/brief?c=boarding_step&i[lid]=up"))->not->toContain('class="stand"');
         // A circuit no story wants light of, and a build without a story.
-        expect(page($this, "/b/{$build->key}/brief?c=chart_locker"))->not->toContain('class="bob"');
+        expect(page($this, "/b/{$build->key}/brief?c=chart_locker"))->not->toContain('class="stand"');
         expect(page($this, '/b/'.$this->hungExample('coffee-stall')->key.'/brief'))->not->toContain('day-picture');
     },
 );
@@ -458,7 +458,7 @@ it('lets the one thing the moment throws be thrown back by hand', function (): v
     expect($stands($thrown))
         ->toBe($stands($html) - 1)
         ->and($thrown)
-        ->not->toContain('class="bob"');
+        ->not->toContain('class="stand"');
 });
 
 it('bears a day in a file that is none', function (): void {

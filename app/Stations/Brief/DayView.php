@@ -24,15 +24,8 @@ use BenchGlow\Story\Story;
 /** The day of the Brief: a story, the ways of switching played through it, and the moment that is looked at. */
 final class DayView
 {
-    public const WIDE = 724.0;
-
-    public const NARROW = 350.0;
-
     /** Stands for the moment where positions are thrown by hand. */
     public const BY_HAND = 'hand';
-
-    /** What the day is drawn across. */
-    public float $width = self::WIDE;
 
     /** Trails laid under each other. */
     private const TRAILS = 4;
@@ -110,6 +103,16 @@ final class DayView
     public function hangs(): bool
     {
         return ! $this->byHand() && $this->momentWrong === null;
+    }
+
+    public function circuit(): ?string
+    {
+        return $this->frame->circuit?->id;
+    }
+
+    public function picture(float $width): DayPicture
+    {
+        return new DayPicture($this, $width);
     }
 
     /** @return array<string, string> id => label */
@@ -191,7 +194,7 @@ final class DayView
         return array_slice([...$now, ...$others], 0, self::TRAILS);
     }
 
-    /** Number of the trail that is looked at alone on a narrow screen, and whose battery is drawn. */
+    /** Number of the trail that is looked at, whose battery is drawn. */
     public function chosen(): int
     {
         return max(0, min(count($this->trails()) - 1, (int) $this->frame->own('idea')));
@@ -207,23 +210,12 @@ final class DayView
             : null;
     }
 
-    public function x(float $seconds): float
+    private function x(float $seconds): float
     {
-        return $this->story === null ? 0.0 : round(($this->width * $seconds) / $this->story->lasts, 1);
+        return $this->story === null ? 0.0 : round((DayPicture::WIDE * $seconds) / $this->story->lasts, 1);
     }
 
-    /** @return list<array{float, float}> x and width of the spans in which light is wanted */
-    public function wanted(): array
-    {
-        return $this->story === null || $this->frame->circuit === null
-            ? []
-            : array_map(
-                fn (array $s): array => [$this->x($s[0]), $this->x($s[1] - $s[0])],
-                $this->story->spans($this->frame->circuit->id),
-            );
-    }
-
-    /** @return list<array{float, float, string}> x, width and kind (lit · dark · wasted) of a trail's spans that show */
+    /** @return list<array{float, float, string}> x, width and kind (lit · dark · wasted) of a trail's spans that show, on a card */
     public function spans(Day $day): array
     {
         $shown = [];
@@ -237,57 +229,7 @@ final class DayView
         return $shown;
     }
 
-    public function course(Day $day, float $top, float $height): string
-    {
-        $points = array_map(
-            fn (array $p): string => $this->x($p[0]).','.round($top + (1.0 - $p[1]) * $height, 1),
-            $day->battery,
-        );
-
-        return implode(' ', $points);
-    }
-
-    /** @return list<array{float, string}> x and words of the sky's marks */
-    public function hours(): array
-    {
-        if ($this->story === null) {
-            return [];
-        }
-        $steps = [300, 900, 1800, 3600, 7200, 10800, 21600, 43200, 86400, 172800];
-        $step = 604800.0;
-        foreach (array_reverse($steps) as $s) {
-            $step = $this->story->lasts / $s <= ($this->width < 500.0 ? 4 : 9) ? (float) $s : $step;
-        }
-        $marks = [];
-        for ($t = 0.0; $t <= $this->story->lasts + 1; $t += $step) {
-            $marks[] = [
-                $this->x($t),
-                $t >= 86400.0 && fmod($t, 86400.0) < 1.0 && $t < $this->story->lasts
-                    ? 'day '.((int) ($t / 86400) + 1)
-                    : Clock::show($t > 86400.0 ? fmod($t, 86400.0) : $t),
-            ];
-        }
-
-        return $marks;
-    }
-
-    /** @return list<array{float, float}> x and width of the nights (20 to 6) of a story that lasts at least a day */
-    public function nights(): array
-    {
-        $nights = [];
-        $lasts = $this->story->lasts ?? 0.0;
-        for ($day = 0.0; $lasts >= 43200.0 && $day < $lasts; $day += 86400.0) {
-            foreach ([[0.0, 21600.0], [72000.0, 86400.0]] as [$a, $b]) {
-                if ($day + $a < $lasts) {
-                    $nights[] = [$this->x($day + $a), $this->x(min($lasts, $day + $b) - $day - $a)];
-                }
-            }
-        }
-
-        return $nights;
-    }
-
-    /** @return list<array{n: int, at: float, x: float, input: string, to: string, words: string}> */
+    /** @return list<array{n: int, at: float, input: string, label: string, to: string, words: string}> */
     public function events(): array
     {
         $rows = [];
@@ -296,8 +238,8 @@ final class DayView
             $rows[] = [
                 'n' => $n,
                 'at' => $event->number('at_s'),
-                'x' => $this->x($event->number('at_s')),
                 'input' => $event->text('input'),
+                'label' => $label,
                 'to' => $event->text('to'),
                 'words' => Words::first($label).' '.$event->text('to'),
             ];

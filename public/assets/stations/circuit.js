@@ -53,7 +53,8 @@ document.addEventListener('keydown', (e) => {
   }
 });
 // A clause and its bracket in the drawing light together; a press on the bracket opens the clause.
-const clauseOf = (e) => e.target.closest?.('.clause')?.dataset.section || e.target.closest?.('.bracket')?.dataset.clause;
+const clauseOf = (e) =>
+  e.target.closest?.('.clause')?.dataset.section || e.target.closest?.('.bracket')?.dataset.clause;
 for (const [on, name] of [
   [true, 'pointerover'],
   [false, 'pointerout'],

@@ -77,8 +77,7 @@
                 />
                 @include('wall.parts', [
                     'parts' => App\View\Shelf::fitting(
-                        App\Support\StartForm::volts((string) old('place'), (string) old('supply')),
-                    ),
+                        App\Support\StartForm::volts((string) old('place'), (string) old('supply'))),
                 ])
                 <x-field
                     id="amount"

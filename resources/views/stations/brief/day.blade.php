@@ -57,13 +57,14 @@
                 >{{ $day->momentWrong }}</span></p>
         @endif
         @php($over = $day->over())
-        <div class="wide">@include('stations.brief.day_picture', ['id' => 'day-wide', 'shown' => $trails])</div>
-        @php($day->width = App\Stations\Brief\DayView::NARROW)
+        <div class="wide">@include('stations.brief.day_picture', [
+            'id' => 'day-wide',
+            'pic' => $day->picture(App\Stations\Brief\DayPicture::WIDE),
+        ])</div>
         <div class="slim">@include('stations.brief.day_picture', [
             'id' => 'day-slim',
-            'shown' => array_slice($trails, $k, 1, true),
+            'pic' => $day->picture(App\Stations\Brief\DayPicture::NARROW),
         ])</div>
-        @php($day->width = App\Stations\Brief\DayView::WIDE)
         <p class="day-key"><svg
                 viewBox="0 0 24 14"
                 width="24"
@@ -134,14 +135,14 @@
                 />
             </svg> glows for nobody</p>
         @if (count($trails) > 1)
-            <p class="one-trail">
+            <ol class="one-trail">
                 @foreach ($trails as $n => $idea)
-                    <a
-                        href="{{ $frame->url(['idea' => (string) $n]) }}"
-                        @if ($n === $k) aria-current="true" @endif
-                    >idea {{ $n + 1 }} of {{ count($trails) }}</a>
+                    <li><a
+                            href="{{ $frame->url(['idea' => (string) $n]) }}"
+                            @if ($n === $k) aria-current="true" @endif
+                        >{{ BenchGlow\Quantity\Words::first($idea->name) }}</a></li>
                 @endforeach
-            </p>
+            </ol>
             <form
                 class="row over-row"
                 method="get"

@@ -1,16 +1,18 @@
-@php($wide = $day->width)
-@php($rows = count($shown))
-@php($below = 66 + 44 * $rows + ($over === null ? 0 : 44))
+{{-- The day hung up: rows of what happens at the left, time down the axis, a ribbon for each way, the battery last. --}}
+@php($moment = $pic->moment())
+@php($bottom = $pic->hanging->bottom())
 <svg
     class="drawing day-picture"
-    viewBox="0 0 {{ $wide }} {{ $below + 76 }}"
-    width="{{ $wide }}"
-    height="{{ $below + 76 }}"
+    viewBox="0 0 {{ $pic->width }} {{ $pic->height() }}"
+    width="{{ $pic->width }}"
+    height="{{ $pic->height() }}"
     role="img"
     aria-labelledby="{{ $id }}-t"
-    data-lasts="{{ $day->story->lasts }}"
+    data-marks="{{ json_encode($pic->hanging->marks) }}"
 >
-    <title id="{{ $id }}-t">{{ $day->story->label }}: when light is wanted, and what each way does</title>
+    <title id="{{ $id }}-t">{{ $day->story->label }}: what happens from top to bottom, when light is wanted,
+        and what
+        each way does</title>
     <defs>
         <pattern
             id="{{ $id }}-dark"
@@ -38,145 +40,158 @@
             />
         </pattern>
     </defs>
-    <rect
-        class="sky"
-        x="0"
-        y="0"
-        width="{{ $wide }}"
-        height="22"
-    />
-    @foreach ($day->nights() as [$x, $w])
+    @if ($moment !== null)
         <rect
-            class="night"
-            x="{{ $x }}"
-            y="0"
-            width="{{ $w }}"
+            class="stand"
+            x="0"
+            y="{{ $moment['y'] - 11 }}"
+            width="{{ $pic->width }}"
             height="22"
         />
-    @endforeach
-    @foreach ($day->hours() as [$x, $words])
-        <path
-            class="hour"
-            d="M{{ min($wide - 0.5, $x) }} 0V26"
-        /><text
-            class="figure"
-            x="{{ max(2, min($wide - 2, $x)) }}"
-            y="40"
-            text-anchor="{{ $x < 20 ? 'start' : ($x > $wide - 34 ? 'end' : 'middle') }}"
-        >{{ $words }}</text>
-    @endforeach
-    @foreach ($day->wanted() as [$x, $w])
+        @if ($moment['own'])
+            <text
+                class="figure"
+                x="4"
+                y="{{ $moment['y'] + 5 }}"
+            >{{ $moment['time'] }}</text>
+            <text
+                x="{{ $pic::CLOCK }}"
+                y="{{ $moment['y'] + 5 }}"
+            >the moment</text>
+        @endif
+    @endif
+    @foreach ($pic->nights() as [$y, $h])
         <rect
-            class="wanted"
-            x="{{ $x }}"
-            y="47"
-            width="{{ max(1, $w) }}"
-            height="11"
+            class="night"
+            x="{{ $pic->axis - 5 }}"
+            y="{{ $y }}"
+            width="10"
+            height="{{ $h }}"
         />
     @endforeach
-    @foreach (array_values($shown) as $n => $idea)
-        @php($y = 78 + 44 * $n)
-        <text
-            x="0"
-            y="{{ $y - 4 }}"
-        >{{ BenchGlow\Drawing\Shape::cut(BenchGlow\Quantity\Words::first($idea->name), $wide - 24) }}</text>
+    <path
+        class="hour"
+        d="M{{ $pic->axis }} {{ $pic->top }}V{{ $bottom }}"
+    />
+    @foreach ($pic->wanted() as [$y, $h])
+        <path
+            class="wanted"
+            d="M{{ $pic->axis + 26 }} {{ $y }}H{{ $pic->axis + 16 }}V{{ $y + $h }}H{{ $pic->axis + 26 }}"
+        />
+    @endforeach
+    @foreach ($trails as $n => $idea)
+        @php($x = $pic->x($n))
+        @php($lines = $pic->name($idea->name))
+        @foreach ([(string) ($n + 1), ...$lines] as $i => $line)
+            <text
+                @class(['figure' => $i === 0, 'chosen-name' => $n === $k])
+                x="{{ $x + $pic->ribbon / 2 }}"
+                y="{{ $i === 0 ? $pic->nameY(0, count($lines) + 1) : $pic->nameY($i, count($lines) + 1) }}"
+                text-anchor="middle"
+            >{{ $line }}</text>
+        @endforeach
         <rect
             class="trail"
-            x="0"
-            y="{{ $y + 2 }}"
-            width="{{ $wide }}"
-            height="18"
+            x="{{ $x }}"
+            y="{{ $pic->top }}"
+            width="{{ $pic->ribbon }}"
+            height="{{ $bottom - $pic->top }}"
         />
-        @foreach ($day->spans($idea->day) as [$x, $w, $kind])
+        @foreach ($pic->spans($idea->day) as [$y, $h, $kind])
             @if ($kind !== 'dark')
                 <rect
                     class="glow-span"
                     x="{{ $x }}"
-                    y="{{ $y + 2 }}"
-                    width="{{ $w }}"
-                    height="18"
+                    y="{{ $y }}"
+                    width="{{ $pic->ribbon }}"
+                    height="{{ $h }}"
                 />
                 @endif @if ($kind !== 'lit')
                     <rect
                         x="{{ $x }}"
-                        y="{{ $y + 2 }}"
-                        width="{{ $w }}"
-                        height="18"
+                        y="{{ $y }}"
+                        width="{{ $pic->ribbon }}"
+                        height="{{ $h }}"
                         fill="url(#{{ $id }}-{{ $kind === 'dark' ? 'dark' : 'waste' }})"
                     />
                 @endif
             @endforeach
+            @if ($n === $k)
+                <path
+                    class="chosen-ribbon"
+                    d="M{{ $x }} {{ $pic->top - 4 }}h{{ $pic->ribbon }}"
+                />
+                @foreach ($over === null ? [] : $pic->spans($trails[$over]->day) as [$y, $h, $kind])
+                    @if ($kind !== 'dark')
+                        <rect
+                            class="over-span"
+                            x="{{ $x - 4 }}"
+                            y="{{ $y }}"
+                            width="{{ $pic->ribbon + 8 }}"
+                            height="{{ $h }}"
+                        />
+                    @endif
+                @endforeach
+            @endif
         @endforeach
-        @if ($over !== null)
-            @php($y = 78 + 44 * $rows)
-            <text
-                x="0"
-                y="{{ $y - 4 }}"
-            >{{ BenchGlow\Drawing\Shape::cut($k + 1 . ' filled, ' . ($over + 1) . ' framed over it', $wide - 24) }}</text>
-            <rect
-                class="trail"
-                x="0"
-                y="{{ $y + 2 }}"
-                width="{{ $wide }}"
-                height="18"
-            />
-            @foreach ($day->spans($trails[$k]->day) as [$x, $w, $kind])
-                @if ($kind !== 'dark')
-                    <rect
-                        class="glow-span"
-                        x="{{ $x }}"
-                        y="{{ $y + 2 }}"
-                        width="{{ $w }}"
-                        height="18"
-                    />
-                @endif
-            @endforeach
-            @foreach ($day->spans($trails[$over]->day) as [$x, $w, $kind])
-                @if ($kind !== 'dark')
-                    <rect
-                        class="over-span"
-                        x="{{ $x }}"
-                        y="{{ $y + 1 }}"
-                        width="{{ $w }}"
-                        height="20"
-                    />
-                @endif
-            @endforeach
-        @endif
         @if ($trails !== [] && $trails[$k]->day->battery !== [])
-            <text
-                x="0"
-                y="{{ $below + 14 }}"
-            >{{ BenchGlow\Drawing\Shape::cut('Battery, this circuit alone: ' . BenchGlow\Quantity\Words::within($trails[$k]->name), $wide - 24) }}</text>
-            <path
-                class="rule"
-                d="M0 {{ $below + 20 }}H{{ $wide }}M0 {{ $below + 68 }}H{{ $wide }}"
+            @php($x = $pic->x(count($trails)))
+            @foreach ($pic->name('battery, this circuit alone') ?: ['bank'] as $i => $line)
+                <text
+                    x="{{ $x + $pic->ribbon / 2 }}"
+                    y="{{ $pic->nameY($i, max(1, count($pic->name('battery, this circuit alone')))) }}"
+                    text-anchor="middle"
+                >{{ $line }}</text>
+            @endforeach
+            <rect
+                class="empty-ribbon"
+                x="{{ $x }}"
+                y="{{ $pic->top }}"
+                width="{{ $pic->ribbon }}"
+                height="{{ $bottom - $pic->top }}"
             />
-            <polyline
+            <polygon
                 class="battery"
-                points="{{ $day->course($trails[$k]->day, $below + 20, 48) }}"
+                points="{{ $pic->battery($trails[$k]->day) }}"
             />
         @endif
-        @if ($day->hangs())
-            @php($hung = max(5, min($wide - 5, $day->x($day->moment()))))
+        @foreach ($pic->folds() as [$y, $words])
             <path
-                class="moment"
-                d="M{{ $day->x($day->moment()) }} 22V{{ $below - 10 }}"
+                class="fold-gap"
+                d="M{{ $pic->axis - 12 }} {{ $y }}H{{ $pic->width }}"
             />
             <path
-                class="bob"
-                d="M{{ $hung }} {{ $below }}l-5 -9h10z"
+                class="fold"
+                d="M{{ $pic->axis }} {{ $y - 8 }}l-6 4l12 8l-6 4"
             />
-        @endif
-        @foreach ($day->events() as $event)
-            <circle
-                class="event-dot"
-                cx="{{ max(7, min($wide - 7, $event['x'])) }}"
-                cy="11"
-                r="6"
-                data-event="{{ $event['n'] }}"
-            >
-                <title>{{ BenchGlow\Quantity\Clock::show($event['at']) }} {{ $event['words'] }}</title>
-            </circle>
+            <text
+                class="quiet-words"
+                x="{{ $pic->axis - 14 }}"
+                y="{{ $y + 5 }}"
+                text-anchor="end"
+            >{{ $words }}</text>
+        @endforeach
+        @foreach ($pic->rows() as $row)
+            <text
+                class="figure"
+                x="4"
+                y="{{ $row['y'] + 5 }}"
+            >{{ $row['time'] }}</text>
+            <text
+                @class(['quiet-words' => $row['n'] === null])
+                x="{{ $pic::CLOCK }}"
+                y="{{ $row['y'] + 5 }}"
+            >{{ $row['words'] }}</text>
+            @if ($row['n'] !== null)
+                <circle
+                    class="event-dot"
+                    cx="{{ $pic->axis }}"
+                    cy="{{ $row['y'] }}"
+                    r="6"
+                    data-event="{{ $row['n'] }}"
+                >
+                    <title>{{ $row['time'] }} {{ $row['words'] }}</title>
+                </circle>
+            @endif
         @endforeach
 </svg>

@@ -44,7 +44,8 @@
             <button class="button is-primary">Add the light</button><span
                 class="echo"
                 id="add-light-echo"
-            ></span></x-form>
+            ></span>
+        </x-form>
     </details>
     @foreach ($frame->lights() as $light)
         @if ($light->kind === 'strip')
