@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 use App\Models\Build;
 use App\Models\Revision;
+use App\Stations\Brief\Hanging;
 use BenchGlow\Analysis\Analysis;
 use BenchGlow\Check\Review;
 use BenchGlow\Format\Fields;
@@ -427,6 +428,27 @@ it('pins a story that throws what never happens together, and plays it all the s
     $this->sends($build, ['edit' => json_encode($never)]);
     $html = page($this, "/b/{$build->key}/brief?c=boarding_step");
     expect($html)->toShow('which this build says never happens')->toShow('idea-list');
+});
+
+it('hangs a day from the top down: a row for each thing that happens, long empty hours folded', function (): void {
+    $hanging = Hanging::of([3600.0, 3600.0, 3900.0, 43200.0], 86400.0, 40.0);
+    $y = array_column($hanging->marks, 1);
+    $sorted = $y;
+    sort($sorted);
+    expect($y)
+        ->toBe($sorted)
+        ->and(array_column($hanging->marks, 0))
+        ->toBe([0.0, 3600.0, 3900.0, 43200.0, 86400.0])
+        // Two things happen at one o'clock: two rows of room.
+        ->and($hanging->y(3900.0) - $hanging->y(3600.0))
+        ->toBe(2 * Hanging::ROW)
+        ->and(array_column($hanging->folds, 1))
+        ->toBe([39300.0, 43200.0])
+        ->and($hanging->y(41250.0))
+        ->toBeGreaterThan($hanging->y(3900.0))
+        ->toBeLessThan($hanging->y(43200.0))
+        ->and($hanging->y(1e9))
+        ->toBe($hanging->bottom());
 });
 
 it(
