@@ -13,7 +13,7 @@ use BenchGlow\Build\Build;
 use BenchGlow\Build\Document;
 use BenchGlow\Compose\Composer;
 use BenchGlow\Compose\Offers;
-use BenchGlow\Compose\TooMuch;
+use BenchGlow\Scene\TooMuch;
 use BenchGlow\Edit\Editor;
 use BenchGlow\Edit\InsertPart;
 use BenchGlow\Edit\TakePartOut;

@@ -9,13 +9,17 @@ use BenchGlow\Format\Fields;
 /** One circuit as its builder names it. */
 final readonly class Circuit
 {
-    /** @param  list<Want>  $wants in order of precedence */
+    /**
+     * @param  list<Want>  $wants in order of precedence
+     * @param  array<array-key, mixed>  $composedFor  the wish it was made from, an expression over inputs; [] for none
+     */
     private function __construct(
         public string $id,
         public string $flag,
         public string $label,
         public string $note,
         public array $wants,
+        public array $composedFor = [],
     ) {
     }
 
@@ -29,6 +33,7 @@ final readonly class Circuit
             $label,
             $f->text('note'),
             array_map(Want::of(...), $f->objects('wants')),
+            $f->object('composed_for')->data,
         );
     }
 

@@ -70,6 +70,7 @@ use BenchGlow\Check\Switching\CoilNoQuenchRule;
 use BenchGlow\Check\Switching\CoilOverVoltsRule;
 use BenchGlow\Check\Switching\CoilThroughLampsRule;
 use BenchGlow\Check\Switching\CoilUnderDrivenRule;
+use BenchGlow\Check\Switching\ComposeDriftedRule;
 use BenchGlow\Check\Switching\ContactOverRatingRule;
 use BenchGlow\Check\Switching\ControllerTotalOverRule;
 use BenchGlow\Check\Switching\DimmerChannelOverRule;
@@ -157,6 +158,7 @@ final class Rules
         CoilThroughLampsRule::class,
         PartUnboundRule::class,
         SectionDoubledRule::class,
+        ComposeDriftedRule::class,
         LightReversedRule::class,
         ReverseVoltageRule::class,
         ResistorSharedRule::class,

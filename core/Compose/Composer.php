@@ -17,6 +17,7 @@ use BenchGlow\Edit\KeepCircuit;
 use BenchGlow\Edit\UseWay;
 use BenchGlow\Format\BadBuild;
 use BenchGlow\Quantity\Words;
+use BenchGlow\Scene\TooMuch;
 use BenchGlow\Ways\Sections;
 
 /** Circuits for a wish: fitted by truth, written into the build, solved in every state; kept where proven. */

@@ -10,6 +10,7 @@ use BenchGlow\Build\HostWire;
 use BenchGlow\Build\When;
 use BenchGlow\Format\Fields;
 use BenchGlow\Parts\Catalogue;
+use BenchGlow\Scene\Truth;
 use BenchGlow\Ways\Recipe;
 
 /** What tells whether a wish holds: switches one can put in, wires and ways of the host, and contacts they throw. */

@@ -6,6 +6,8 @@ namespace BenchGlow\Compose;
 
 use BenchGlow\Build\Build;
 use BenchGlow\Build\Want;
+use BenchGlow\Scene\TooMuch;
+use BenchGlow\Scene\Truth;
 
 /** When a circuit should glow, over the states of what it depends on. */
 final readonly class Wish

@@ -57,6 +57,23 @@ final readonly class Compose implements Edit
             false,
             $this->card->flag('fresh'),
         );
+        $this->remember($draft);
+    }
+
+    /** What it was made for, so that a wish that changes later is seen. */
+    private function remember(Draft $draft): void
+    {
+        foreach ($draft->list(['circuits']) as $i => $circuit) {
+            $fields = new Fields(is_array($circuit) ? $circuit : []);
+            if ($fields->text('id') !== $this->circuit) {
+                continue;
+            }
+            $wished = array_map(fn (Fields $w): array => $w->object('when')->data, $fields->objects('wants'));
+            $when = $this->when->data ?? (count($wished) === 1 ? $wished[0] : ['any' => $wished]);
+            if ($wished !== []) {
+                $draft->put(['circuits', $i, 'composed_for'], $when);
+            }
+        }
     }
 
     private function want(Plan $plan): void

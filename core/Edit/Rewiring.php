@@ -27,6 +27,8 @@ final class Rewiring
     /** @var array<string, true> pins on whose wires the returns are */
     private array $minus;
 
+    private readonly string $home;
+
     /**
      * @param  array<string, true>  $stays  things that are no matter of the plan
      * @param  array<string, true>|null  $strips  things in line that go where the plan lacks them; null: any
@@ -46,6 +48,7 @@ final class Rewiring
             $minus += array_fill_keys($light['minus'], true);
         }
         $this->minus = $minus;
+        $this->home = $setting->home;
         foreach ($leads->all as $lead) {
             foreach ($lead->circuit() === $setting->circuit ? $lead->cores : [] as $c => [$a, $b]) {
                 if (
@@ -185,6 +188,12 @@ final class Rewiring
         if ($one === null || $two === null) {
             return false;
         }
+        if ($this->goesHome($one) !== $this->goesHome($two)) {
+            // What was between them moves to the other side; the wire to it is no wire of that side.
+            array_push($this->left, $one, $two);
+
+            return false;
+        }
         $isReturn = isset($this->minus[$a]) || isset($this->minus[$b]);
         $fromIsSource = $isReturn ? isset($this->minus[$a]) : ! $this->isTarget($a);
         [$source, $far] = $fromIsSource ? [[$one, $a], [$two, $b]] : [[$two, $b], [$one, $a]];
@@ -206,10 +215,20 @@ final class Rewiring
             self::other(...$source),
             self::other(...$far),
         );
+        foreach ([$near, $rest] as $piece) {
+            // Cut right at its end there is a new wire, which nobody has measured.
+            $piece->lengthM = $piece->lengthM === 0.0 && $length > 0.0 ? null : $piece->lengthM;
+        }
         $this->fill($near, 1, $source[0]);
         $this->fill($rest, 1, $far[0]);
 
         return true;
+    }
+
+    /** @param  Wanted  $wanted */
+    private function goesHome(array $wanted): bool
+    {
+        return isset($this->minus[$wanted[0]]) || isset($this->minus[$wanted[1]]) || in_array($this->home, [$wanted[0], $wanted[1]], true);
     }
 
     /** @param  Wanted  $wanted */

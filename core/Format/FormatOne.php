@@ -142,6 +142,7 @@ final class FormatOne
                             'flag' => S::text(3, 1),
                             'label' => S::text(200, 1)->called('name'),
                             'note' => S::text(2000),
+                            'composed_for' => S::when()->called('what it was made for'),
                             'wants' => S::list(
                                 S::record(
                                     [

@@ -29,6 +29,12 @@ final class RigFaults
                 ['note section.doubled s2'],
                 fn () => self::two('hand', 'other')->document(),
             ],
+            'compose.drifted' => [
+                fn () => self::madeFor(['not' => ['input' => 'hand']]),
+                ['note compose.drifted main'],
+                // The same wish, said the other way round.
+                fn () => self::madeFor(['all' => [['input' => 'other'], ['input' => 'hand']]]),
+            ],
             'coil.through_lamps' => [
                 fn () => self::betweenWires([])->document(),
                 ['warning coil.through_lamps k', 'warning intent.not_met main'],
@@ -289,6 +295,19 @@ final class RigFaults
     }
 
     /** A pod behind two switches in a row, by what moves each. */
+    /**
+     * A lamp by hand that was once made for another wish.
+     *
+     * @param  array<array-key, mixed>  $when
+     */
+    private static function madeFor(array $when): Document
+    {
+        $rig = self::two('hand', 'other');
+        $rig->data['circuits'][0]['composed_for'] = $when;
+
+        return $rig->document();
+    }
+
     private static function two(string $first, string $second): Rig
     {
         $rig = Rig::on()->input('hand')->input('other')->switch('s1', $first)->switch('s2', $second);

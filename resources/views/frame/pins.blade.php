@@ -37,6 +37,11 @@
                         @endif
                     @elseif ($finding->rule === 'lead.undecided')
                         @include('frame.lengths', ['leads' => $finding->places(), 'n' => $n])
+                    @elseif (in_array($finding->rule, ['compose.drifted', 'intent.not_met'], true) && $finding->circuit !== null)
+                        <a
+                            class="button is-small fix"
+                            href="{{ $frame->url(['station' => 'circuit', 'c' => $finding->circuit, 'wish' => '1']) }}#wish"
+                        >See the circuits for it</a>
                     @endif
                     @if ($finding->severity !== BenchGlow\Check\Severity::Danger)
                         <details class="aside">

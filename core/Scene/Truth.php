@@ -2,11 +2,10 @@
 
 declare(strict_types=1);
 
-namespace BenchGlow\Compose;
+namespace BenchGlow\Scene;
 
 use BenchGlow\Build\Build;
 use BenchGlow\Build\When;
-use BenchGlow\Scene\Combinations;
 
 /** A condition as one bit per state: the positions of the inputs it truly depends on, less what can't happen. */
 final readonly class Truth

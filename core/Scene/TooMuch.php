@@ -2,7 +2,7 @@
 
 declare(strict_types=1);
 
-namespace BenchGlow\Compose;
+namespace BenchGlow\Scene;
 
 use RuntimeException;
 
