@@ -13,12 +13,12 @@ use BenchGlow\Build\Build;
 use BenchGlow\Build\Document;
 use BenchGlow\Compose\Composer;
 use BenchGlow\Compose\Offers;
-use BenchGlow\Scene\TooMuch;
 use BenchGlow\Edit\Editor;
 use BenchGlow\Edit\InsertPart;
 use BenchGlow\Edit\TakePartOut;
 use BenchGlow\Format\BadBuild;
 use BenchGlow\Format\Fields;
+use BenchGlow\Scene\TooMuch;
 use BenchGlow\Ways\Sections;
 
 ini_set('memory_limit', '1G');

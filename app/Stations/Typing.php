@@ -76,7 +76,9 @@ final class Typing
             $known[mb_strtolower($names->name($light->id))] = $light->id;
         }
         $lamps = [];
-        foreach (self::words($text, $name, 'one lamp or several, as '.Words::join(array_slice($said, 0, 2), 'and')) as $word) {
+        foreach (
+            self::words($text, $name, 'one lamp or several, as '.Words::join(array_slice($said, 0, 2), 'and')) as $word
+        ) {
             // A name may have an "and" in it: the whole first, then its halves.
             $parts = isset($known[mb_strtolower($word)]) ? [$word] : (preg_split('/\s+and\s+/ui', $word) ?: []);
             foreach ($parts as $part) {

@@ -73,7 +73,7 @@ final readonly class Networks
         foreach ($lists as $list) {
             foreach ($list as $node) {
                 foreach ($node->uses as $use) {
-                    $masks[$use] ??= 1 << (count($masks) % 62);
+                    $masks[$use] ??= 1 << count($masks) % 62;
                 }
             }
         }

@@ -122,7 +122,11 @@ final class WidePlan
             }
             $y = $this->row('feed', $row, $y);
         }
-        $this->bracketed = Brackets::columns($this->feed->cells, $this->sketch->scheme->symbols, $this->sketch->sections);
+        $this->bracketed = Brackets::columns(
+            $this->feed->cells,
+            $this->sketch->scheme->symbols,
+            $this->sketch->sections,
+        );
         $this->bracketY = $y + 2.0;
         $lines = Brackets::lines($this->bracketed);
         $y += $lines === [] ? 0.0 : 4.0 + Brackets::LINE * (1 + max($lines));

@@ -228,7 +228,9 @@ final class Rewiring
     /** @param  Wanted  $wanted */
     private function goesHome(array $wanted): bool
     {
-        return isset($this->minus[$wanted[0]]) || isset($this->minus[$wanted[1]]) || in_array($this->home, [$wanted[0], $wanted[1]], true);
+        return isset($this->minus[$wanted[0]]) ||
+            isset($this->minus[$wanted[1]]) ||
+            in_array($this->home, [$wanted[0], $wanted[1]], true);
     }
 
     /** @param  Wanted  $wanted */

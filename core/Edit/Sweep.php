@@ -50,6 +50,10 @@ final readonly class Sweep
         $owner = is_string($own) ? $own : $owner;
         $kept = [];
         foreach ($record as $field => $value) {
+            if ($field === 'composed_for' && is_array($value) && $this->goesBy($value)) {
+                // What it was once made for is no use any more; what it is wished by still has to be said.
+                continue;
+            }
             $left = isset($fields[$field]) ? $this->value($value, $fields[$field], "{$path}/{$field}", $owner) : $value;
             if ($left !== null || $value === null) {
                 $kept[$field] = $left;
@@ -138,6 +142,13 @@ final readonly class Sweep
         }
 
         return $when;
+    }
+
+    /** @param  array<array-key, mixed>  $when */
+    private function goesBy(array $when): bool
+    {
+        return $this->names($when['input'] ?? null) ||
+            array_filter($when, fn (mixed $inner): bool => is_array($inner) && $this->goesBy($inner)) !== [];
     }
 
     private static function refers(?string $pattern): bool

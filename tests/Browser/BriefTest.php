@@ -31,7 +31,10 @@ it('begins a build from the five questions and plays a story on it, by mouse', f
     $w->click('.four-more summary');
     $w->choose('#supply', 'house_bank_12');
     $w->until(
-        fn (): bool => ! str_contains((string) $w->script('return document.getElementById("parts-fit").innerHTML'), '24 V'),
+        fn (): bool => ! str_contains(
+            (string) $w->script('return document.getElementById("parts-fit").innerHTML'),
+            '24 V',
+        ),
         'only what is made for 12 V is offered',
     );
     $w->type('#glows', 'Warm white 12 V, 4.8 W/m, 60 LEDs/m: cut every 50 mm, rails 0.1 ohm/m typical');
@@ -119,7 +122,10 @@ it('chooses the moment in the picture; meter and circuit follow it', function ()
             'return Math.round(((y - 6) / h - 0.5) * s.getBoundingClientRect().height)',
     );
     (new WebDriverActions($w->driver))->moveToElement($picture, 0, (int) $down)->click()->perform();
-    $w->until(fn (): bool => str_contains($w->driver->getCurrentURL(), 'm=12'), 'a time before half past twelve is chosen');
+    $w->until(
+        fn (): bool => str_contains($w->driver->getCurrentURL(), 'm=12'),
+        'a time before half past twelve is chosen',
+    );
     expect($w->text('#flags'))->toContain('1 lit')->and($w->all('.live-clause'))->toHaveCount(2);
     $w->script(
         '[...document.querySelectorAll("#day a.button")].find(a => a.textContent.includes("See the circuit")).click()',

@@ -23,7 +23,7 @@ function bench(string $title, string $circuit, int $width = 1280, int $height = 
 }
 
 it('opens a wire of the drawing by a press, tries an offer on and puts it in, and takes it back', function (): void {
-    $w = bench('Heron', 'saloon_edge');
+    $w = bench('Heron', 'cabin_steps');
     $base = $w->base();
     $w->script(
         'document.querySelector("#drawing svg.wide g[data-opens] path").dispatchEvent(new MouseEvent("click", {bubbles: true}))',

@@ -199,7 +199,7 @@ it('reports a build with the keys of the format, exit 1 on danger', function (
             ->and(count($circuit['states']))
             ->toBe($report['states_total']);
     }
-})->with([['heron', 0, 12], ['mineral-cabinet', 0, 6], ['harbour-tour', 1, 96]]);
+})->with([['heron', 0, 24], ['mineral-cabinet', 0, 6], ['harbour-tour', 1, 96]]);
 
 it('never sums a missing price as nothing', function (): void {
     $report = json_decode(glow(['report', __DIR__.'/../../examples/heron.glow.json'])[1], true);
@@ -323,3 +323,139 @@ it('says its version', function (): void {
     $version = json_decode((string) file_get_contents(dirname(__DIR__, 2).'/composer.json'))->version;
     expect(glow(['--version']))->toBe([0, "Bench Glow {$version}\n", '']);
 });
+
+/** A build of the examples, as a path. */
+function exampleFile(string $name): string
+{
+    return dirname(__DIR__, 2)."/examples/{$name}.glow.json";
+}
+
+it('composes circuits for a wish in words, takes one, and a fresh process finds the wish met', function (): void {
+    $out = tempnam(sys_get_temp_dir(), 'made');
+    [$code, $json, $err] = glow([
+        'compose',
+        exampleFile('j20-step-of-two-doors'),
+        '--circuit',
+        'main',
+        '--when',
+        'fore door open and aft door open',
+        '--most',
+        '3',
+        '--take',
+        '1',
+        '--out',
+        $out,
+    ]);
+    $made = json_decode($json, true);
+    expect([$code, $err])
+        ->toBe([0, ''])
+        ->and(array_keys($made))
+        ->toEqualCanonicalizing(['when', 'support', 'states', 'fit', 'tried', 'proven', 'cards', 'why_none', 'written'])
+        ->and($made['support'])
+        ->toBe(['fore_door', 'aft_door'])
+        ->and($made['states'])
+        ->toBe(4)
+        ->and($made['cards'])
+        ->toHaveCount(3)
+        ->and($made['cards'][0])
+        ->toHaveKeys([
+            'name',
+            'sections',
+            'takes_out',
+            'keeps',
+            'adds',
+            'price',
+            'holes',
+            'rest_ma',
+            'margin',
+            'story_cost',
+            'findings',
+            'edit',
+        ]);
+    $report = json_decode(glow(['report', $out])[1], true);
+    expect($report['circuits'][0]['intent'])->toBe('met');
+    // The card's edit, through the other command, gives the same bytes.
+    $again = tempnam(sys_get_temp_dir(), 'made');
+    [$code, $json] = glow(
+        ['edit', exampleFile('j20-step-of-two-doors'), '-', '--out', $again],
+        (string) json_encode($made['cards'][0]['edit']),
+    );
+    expect($code)
+        ->toBe(0)
+        ->and(json_decode($json, true)['says'])
+        ->toBeString()
+        ->and(file_get_contents($again))
+        ->toBe(file_get_contents($out));
+});
+
+it('ends with 1 where nothing is proven, and says why', function (): void {
+    [$code, $json] = glow(['compose', exampleFile('j13-over-the-hatch'), '--circuit', 'main']);
+    $made = json_decode($json, true);
+    expect([$code, $made['cards']])
+        ->toBe([1, []])
+        ->and($made['why_none'])
+        ->toContain('nothing tells of');
+});
+
+it('offers what can go into a wire, each solved', function (): void {
+    [$code, $json] = glow(['offers', exampleFile('heron'), '--lead', 'cabin_steps_light_feed', '--at', '0.5']);
+    $offered = json_decode($json, true);
+    expect([$code, $offered['lead'], $offered['core'], $offered['at_m']])
+        ->toEqual([0, 'cabin_steps_light_feed', 1, 0.5])
+        ->and(count($offered['offers']))
+        ->toBeGreaterThan(4)
+        ->and(array_keys($offered['offers'][0]))
+        ->toBe(['name', 'does', 'lost_v', 'weakest_v', 'price', 'meets', 'keeps', 'findings', 'edit']);
+    $out = tempnam(sys_get_temp_dir(), 'made');
+    foreach ($offered['offers'] as $offer) {
+        [$code, , $err] = glow(
+            ['edit', exampleFile('heron'), '-', '--out', $out],
+            (string) json_encode($offer['edit']),
+        );
+        expect([$code, $err])->toBe([0, ''], $offer['name']);
+    }
+});
+
+it('says what is wrong with what it is asked to compose, edit or offer', function (
+    array $arguments,
+    string $in,
+    string $says,
+): void {
+    $out = sys_get_temp_dir().'/glow-never-'.bin2hex(random_bytes(4)).'.json';
+    [$code, $json, $err] = glow(array_map(fn (string $a): string => $a === 'OUT' ? $out : $a, $arguments), $in);
+    expect([$code, $json])
+        ->toBe([2, ''])
+        ->and($err)
+        ->toContain($says)
+        ->and(is_file($out))
+        ->toBeFalse();
+})->with([
+    'no such circuit' => [['compose', exampleFile('heron'), '--circuit', 'attic'], '', 'attic'],
+    'unknown word' => [
+        ['compose', exampleFile('heron'), '--circuit', 'cabin_steps', '--when', 'moon full'],
+        '',
+        "'moon' is no input",
+    ],
+    'a card that is not there' => [
+        ['compose', exampleFile('j20-step-of-two-doors'), '--circuit', 'main', '--take', '99', '--out', 'OUT'],
+        '',
+        'take',
+    ],
+    'no edit' => [['edit', exampleFile('heron'), '-', '--out', 'OUT'], '{"op":"paint"}', 'paint'],
+    'past the end' => [
+        ['edit', exampleFile('heron'), '-', '--out', 'OUT'],
+        '{"op":"insert_part","place":{"lead":"cabin_steps_light_feed","core":1,"at_m":99},"part":"rocker_plain"}',
+        '5.4 m',
+    ],
+    'unknown part' => [
+        ['edit', exampleFile('heron'), '-', '--out', 'OUT'],
+        '{"op":"insert_part","place":{"lead":"cabin_steps_light_feed","core":1,"at_m":1},"part":"nothing"}',
+        'nothing',
+    ],
+    'a short' => [
+        ['edit', exampleFile('heron'), '-', '--out', 'OUT'],
+        '{"op":"connect","from":"house_bank.plus","to":"house_bank.minus"}',
+        'short',
+    ],
+    'no such lead' => [['offers', exampleFile('heron'), '--lead', 'string'], '', 'string'],
+]);

@@ -198,7 +198,9 @@ it('sets a bracket under what stands in each section, and none over another', fu
             foreach ($brackets as $n => $one) {
                 foreach (array_slice($brackets, $n + 1) as $other) {
                     $apart =
-                        $one->x + $one->w < $other->x || $other->x + $other->w < $one->x || abs($one->y - $other->y) >= 14;
+                        $one->x + $one->w < $other->x ||
+                        $other->x + $other->w < $one->x ||
+                        abs($one->y - $other->y) >= 14;
                     expect($apart)->toBeTrue("{$circuit} of {$file}");
                 }
             }

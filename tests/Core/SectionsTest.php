@@ -25,7 +25,7 @@ function seriesParallel(array &$edges, string $from, string $to, int $depth, int
     if ($how === 0) {
         $edges[] = [$from, $to];
     } elseif ($how === 1) {
-        $middle = 'n'.(++$node);
+        $middle = 'n'.++$node;
         seriesParallel($edges, $from, $middle, $depth - 1, $node);
         seriesParallel($edges, $middle, $to, $depth - 1, $node);
     } else {
@@ -79,7 +79,13 @@ it('parts random circuits in series and parallel where a search through all plac
             $stubs[] = [(string) $at, "stub{$k}"];
         }
         $elements = array_map(
-            fn (array $e, int $i): array => ['a' => $e[0], 'b' => $e[1], 'kind' => 'wire', 'thing' => "e{$i}", 'lead' => ''],
+            fn (array $e, int $i): array => [
+                'a' => $e[0],
+                'b' => $e[1],
+                'kind' => 'wire',
+                'thing' => "e{$i}",
+                'lead' => '',
+            ],
             [...$edges, ...$stubs],
             range(0, count($edges) + count($stubs) - 1),
         );
@@ -109,7 +115,9 @@ it('parts random circuits in series and parallel where a search through all plac
     }
 })->with([1, 2, 3, 4, 5]);
 
-it('changes one section of any circuit to any choice and keeps what stands in the others', function (string $file): void {
+it('changes one section of any circuit to any choice and keeps what stands in the others', function (
+    string $file,
+): void {
     $document = Make::file($file);
     $before = Build::of($document);
     $copper = fn (array $leads): float => array_sum(
@@ -149,8 +157,9 @@ it('changes one section of any circuit to any choice and keeps what stands in th
                         ! in_array($l->id, $changed->leads ?? [], true) &&
                         array_intersect($ends($l), $changed->devices ?? []) === [],
                 );
-                expect($copper(array_filter($after->leads, fn (Lead $l): bool => $l->circuit === $circuit)))
-                    ->toBeGreaterThanOrEqual($copper($kept) - 1e-6, $what);
+                expect(
+                    $copper(array_filter($after->leads, fn (Lead $l): bool => $l->circuit === $circuit)),
+                )->toBeGreaterThanOrEqual($copper($kept) - 1e-6, $what);
                 foreach ($before->leads as $id => $lead) {
                     if ($lead->circuit !== $circuit) {
                         expect($after->leads[$id]->lengthM ?? null)->toBe($lead->lengthM, "{$what}, {$id}");

@@ -24,9 +24,7 @@ return [
         'Courtesy wire carries 2.32 A behind a 2 A fuse. Let it throw a relay that has its own fused feed.',
         '→ Let it throw a relay',
     ],
-    'signal.not_to_tap' => [
-        'Courtesy wire must not be tapped. Take another signal.',
-    ],
+    'signal.not_to_tap' => ['Courtesy wire must not be tapped. Take another signal.'],
     'signal.over_capacity' => [
         'Courtesy wire is good for 0.3 A and gives 0.54 A. Let it throw a relay or a solid-state switch.',
         '→ Let it throw a relay',
@@ -124,21 +122,15 @@ return [
     'supply.standby' => [
         'With everything at rest bank still gives 8.5 mA: 1.4 Ah a week, 14 % of what it has to give. Left alone it is flat in 49 days.',
     ],
-    'supply.hours' => [
-        'Bank lasts 4.1 hours from full with everything lit, 0.43 A.',
-    ],
-    'supply.story' => [
-        'Bank is at its usable limit 1 h 12 into the story "night". The brief shows ways that last.',
-    ],
+    'supply.hours' => ['Bank lasts 4.1 hours from full with everything lit, 0.43 A.'],
+    'supply.story' => ['Bank is at its usable limit 1 h 12 into the story "night". The brief shows ways that last.'],
     'brief.fact' => [
         'The brief says no drilling under the shelf; shelf (hand switch) needs 1 hole. Choose a way without, or take the fact out.',
     ],
     'brief.place' => [
         'The brief says it moves at the shelf; lead_0 ends in solder, and soldered strands break where they bend. Crimp it, or hold the lead before the joint.',
     ],
-    'brief.needed_by' => [
-        'The brief needs the job by 2026-06-01; lens is due on 2026-06-02.',
-    ],
+    'brief.needed_by' => ['The brief needs the job by 2026-06-01; lens is due on 2026-06-02.'],
     'story.impossible' => [
         'At 0:15 the story "night" is with hand on, lid up, which this build says never happens. Move an event, or take the "never" out.',
     ],
@@ -158,10 +150,7 @@ return [
         'Shelf sits on protective gear. Do not drill it or glue to its shell: altering it can void its approval. Clip or strap it on so that it comes off.',
         '→ It sits on something else',
     ],
-    'part.unbound' => [
-        'Pin 85 of relay of main hangs on nothing; it wants a way home.',
-        '→ Lead it home',
-    ],
+    'part.unbound' => ['Pin 85 of relay of main hangs on nothing; it wants a way home.', '→ Lead it home'],
     'section.doubled' => [
         'Hand switch, 2 and hand switch do the same: what moves the one moves the other. Take one out.',
         '→ Take it out',
@@ -199,9 +188,7 @@ return [
         'Hand switch, 2 to joint of main carries nothing in any situation: one of its ends leads nowhere. Join it on, or take it off.',
         '→ Take it off',
     ],
-    'place.unsealed' => [
-        'Plug of main is not sealed and lies where it gets wet, over the deck. Take a sealed one.',
-    ],
+    'place.unsealed' => ['Plug of main is not sealed and lies where it gets wet, over the deck. Take a sealed one.'],
     'supply.ripple' => [
         'Bank has no battery behind it: its volts ripple and rise with speed, so LEDs flicker and electronics fail early. Put a rectifier, a regulator and a buffer before them.',
     ],
@@ -230,10 +217,7 @@ return [
         'The wire burns before the fuse opens: 15 A fuse, feed of Shelf is good for 7.5 A. Fit 1 A.',
         '→ Fit 1 A',
     ],
-    'fuse.too_small' => [
-        'The fuse opens in use: 3 A fuse, 3.44 A runs through it for hours. Fit 5 A.',
-        '→ Fit 5 A',
-    ],
+    'fuse.too_small' => ['The fuse opens in use: 3 A fuse, 3.44 A runs through it for hours. Fit 5 A.', '→ Fit 5 A'],
     'fuse.may_not_blow' => [
         'A short at the far end may only smoulder: 4.32 A flow, the 3 A fuse wants twice its value. Take thicker wire or a smaller fuse.',
     ],
@@ -256,18 +240,12 @@ return [
         'The dimmest lamp of shelf gets 73 % of the brightest one\'s light; you asked for 85 %. Feed both ends.',
         '→ Feed both ends',
     ],
-    'strip.run_too_long' => [
-        'Shelf runs 5.5 m from one feed; its maker allows 5 m.',
-        '→ Feed both ends',
-    ],
+    'strip.run_too_long' => ['Shelf runs 5.5 m from one feed; its maker allows 5 m.', '→ Feed both ends'],
     'strip.cut_mismatch' => [
         '1.22 m falls between cut marks. 1.2 m leaves 2 cm dark; 1.25 m passes by 3 cm.',
         '→ Cut 1.25 m',
     ],
-    'strip.too_short' => [
-        'Shelf is shorter than one cut unit: 0.02 m asked, 0.05 m is the least.',
-        '→ Take one unit',
-    ],
+    'strip.too_short' => ['Shelf is shorter than one cut unit: 0.02 m asked, 0.05 m is the least.', '→ Take one unit'],
     'light.wrong_voltage' => [
         'Shelf is made for 12 V; Bank gives up to 28.8 V. It overheats. Take a part for these volts.',
         '→ Take warm white 24 V, 9.6 W/m, 120 LEDs/m',
@@ -275,10 +253,7 @@ return [
     'part.impossible' => [
         '4 LEDs of 3 V in series leave nothing of 12 V. Check the part\'s series LEDs and forward volts; nothing is solved until then.',
     ],
-    'led.over_limit' => [
-        'The LEDs of row get up to 36.6 mA; their limit is 30 mA. Fit 180 ohm.',
-        '→ Fit 180 ohm',
-    ],
+    'led.over_limit' => ['The LEDs of row get up to 36.6 mA; their limit is 30 mA. Fit 180 ohm.', '→ Fit 180 ohm'],
     'led.thin_headroom' => [
         '4 LEDs in series leave 0.19 V of 12.59 V for the resistor; brightness swings with the supply. Take shorter strings.',
     ],
@@ -301,10 +276,7 @@ return [
         'A core of Shelf, end + to a spare end ends on nothing and carries up to 14.3 V. Cap it and insulate it by itself.',
         '→ Take the core off',
     ],
-    'light.unfed' => [
-        'Shelf has no lead yet.',
-        '→ Feed it from bank',
-    ],
+    'light.unfed' => ['Shelf has no lead yet.', '→ Feed it from bank'],
     'supply.shorted' => [
         'Bank is shorted through `slip`: 561.9 A would flow. Look for a wire that joins plus and minus without a light between.',
     ],

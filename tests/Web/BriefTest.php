@@ -63,7 +63,7 @@ it('plays the story against every way and ranks the obvious one behind', functio
         ->and($html)
         ->toShow('The battery is at its limit after 32 h 39.')
         ->toShow('nothing to drill')
-        ->toShow('Flat by 9:25 of "A weekend aboard')
+        ->toShow('Flat by 12:22 of "A weekend aboard')
         ->and(substr_count($html, 'class="way-drawing"'))
         ->toBe(5);
 });
@@ -302,7 +302,9 @@ it('offers what is made for the supply that was chosen, and takes it by its word
         ->not->toContain('24 V');
     preg_match('/value="(Warm white 24 V[^"]*)"/', $offered, $words);
     $this->post('/builds', ['supply' => 'house_bank_24', 'part' => mb_strtolower($words[1] ?? '')])->assertStatus(303);
-    $light = $this->stands(Build::query()->firstOrFail())->fields()->objects('lights')[0];
+    $light = $this->stands(Build::query()->firstOrFail())
+        ->fields()
+        ->objects('lights')[0];
     expect($light->text('part'))->toBe('strip_warm_24_96');
 });
 

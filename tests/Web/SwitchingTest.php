@@ -71,7 +71,10 @@ it('adds a light with the others or on its own, and takes lamps by their names',
     );
     $had = $wants();
     $this->sends($build, [...$light, 'part' => $part, 'how' => 'with'])->assertOk();
-    expect(count($wants()))->toBe(count($had))->and(array_merge(...$wants()))->toContain("{$first}_light");
+    expect(count($wants()))
+        ->toBe(count($had))
+        ->and(array_merge(...$wants()))
+        ->toContain("{$first}_light");
     $this->sends($build, [...$light, 'part' => $part, 'how' => 'own', 'label' => 'Far end'])->assertOk();
     expect(count($wants()))->toBe(count($had) + 1);
     $want = $this->stands($build)->fields()->objects('circuits')[0]->objects('wants')[0]->text('id');
@@ -223,7 +226,7 @@ it('leaves finer choices open on the page: parts, diodes, plugs, positions, tria
         'render' => 'all',
     ])->assertOk();
     $this->sends($build, ['op' => 'use_part', 'id' => 'D1', 'text' => 'silicon_3', 'render' => 'all'])->assertOk();
-    $this->sends($build, ['op' => 'use_part', 'id' => 'chart_locker_lid', 'text' => 'micro_change', 'render' => 'all'])
+    $this->sends($build, ['op' => 'use_part', 'id' => 'chart_locker_s2', 'text' => 'micro_change', 'render' => 'all'])
         ->assertStatus(422)
         ->assertSee('A lead hangs on');
     $this->sends($build, ['op' => 'add_plug', 'id' => 'chart_locker_feed', 'render' => 'all'])->assertOk();

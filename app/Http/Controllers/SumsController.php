@@ -40,11 +40,7 @@ final class SumsController extends Controller
         $kind = (string) $request->string('ask');
 
         return redirect(
-            route(
-                'sums.show',
-                [isset(self::VIEWS[$kind]) ? $kind : 'strip', ...$request->except('ask')],
-                false,
-            ),
+            route('sums.show', [isset(self::VIEWS[$kind]) ? $kind : 'strip', ...$request->except('ask')], false),
         );
     }
 

@@ -45,7 +45,7 @@ final readonly class Hanging
                 $folded = $t - $before > self::FOLDED_S;
                 $height = $folded
                     ? $least + self::FOLD - self::ROW
-                    : max($least, min(self::LONGEST, ($t - $before) / 3600.0 * self::PX_PER_HOUR));
+                    : max($least, min(self::LONGEST, (($t - $before) / 3600.0) * self::PX_PER_HOUR));
                 if ($folded) {
                     $folds[] = [$y + $height - self::FOLD / 2, $t - $before];
                 }

@@ -20,10 +20,6 @@ final readonly class SetGlowForm extends Form
 
     public function edit(Fields $in): Edit
     {
-        return new SetField(
-            $in->text('id'),
-            'glow',
-            Typing::lamps($in->text('text'), 'What glows', $this->document),
-        );
+        return new SetField($in->text('id'), 'glow', Typing::lamps($in->text('text'), 'What glows', $this->document));
     }
 }
