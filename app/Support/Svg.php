@@ -238,6 +238,20 @@ final class Svg
                 "<path class=\"hosts\" d=\"M{$l} 13H{$r}\"/>",
             'lamp' => "<path class=\"lead\" d=\"M{$l} 0H-8M8 0H{$r}\"/><circle r=\"8\"/>".
                 '<path class="thin" d="M-5.6 -5.6L5.6 5.6M-5.6 5.6L5.6 -5.6"/>',
+            // Round on the long leg's side, flat on the short one's.
+            'led' => '<path d="M'.
+                self::n($w * 0.36).
+                ' '.
+                self::n(-$h * 0.34).
+                'A'.
+                self::n($w / 2).
+                ' '.
+                self::n($h / 2).
+                ' 0 1 0 '.
+                self::n($w * 0.36).
+                ' '.
+                self::n($h * 0.34).
+                'Z"/>',
             'home' => "<path class=\"end\" d=\"M0 {$t}V{$b}\"/>",
             'chassis' => "<path class=\"end\" d=\"M-3 {$t}V{$b}M1 -4V4M4 -2V2\"/>",
             'stub' => '<circle class="open" r="4"/>',

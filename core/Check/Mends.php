@@ -64,6 +64,9 @@ final readonly class Mends
             'motor.spikes', 'led.reverse_voltage' => $this->diodeBefore($f->subject),
             'light.reversed' => ['Swap its ends', new SwapEnds($f->subject)],
             'channel.crossed' => $this->crossed($f),
+            'dimmer.channel_over', 'controller.total_over', 'colour.fades' => $f->circuit === null
+                ? null
+                : Amplifying::of($this->analysis, $f->circuit),
             'diode.over_amps' => $this->largerDiode($f->subject),
             'coil.over_volts' => $this->otherRelay($f->subject),
             'anode.mismatch' => $this->otherController($f->subject),

@@ -65,8 +65,23 @@ final class Tries
         return new Tried(
             ($gone || $better) && $asBad === [],
             $measured === null ? null : self::reached($finding, $measured, self::asked($was, $finding)),
-            array_map(fn (Finding $w): string => $w->message, $worse),
+            self::said($worse),
         );
+    }
+
+    /**
+     * @param  list<Finding>  $worse
+     * @return list<string> many wires without a length said once
+     */
+    private static function said(array $worse): array
+    {
+        $lengths = array_filter($worse, fn (Finding $w): bool => $w->rule === 'lead.undecided');
+        $said = array_map(
+            fn (Finding $w): string => $w->message,
+            count($lengths) > 1 ? array_values(array_diff_key($worse, $lengths)) : $worse,
+        );
+
+        return count($lengths) > 1 ? [...$said, count($lengths).' new wires have no length yet.'] : $said;
     }
 
     private static function reached(Finding $finding, float $measured, float $asked): string

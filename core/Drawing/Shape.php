@@ -10,7 +10,7 @@ final readonly class Shape
     private const LABEL_EM = 0.43;
 
     /**
-     * @param  string  $kind  wire · fuse · resistor · diode · plug · joint · dot · text · carrier · unit · halo · cut · pin · bracket
+     * @param  string  $kind  wire · fuse · resistor · diode · plug · joint · dot · text · carrier · unit · halo · cut · pin · bracket · led
      * @param  list<array{float, float}>  $points  of a wire
      * @param  string  $state  live · held · dead for conductors; a style name for text
      * @param  string  $title  said in full where the drawing has no room
@@ -71,6 +71,28 @@ final readonly class Shape
     public static function cut(string $text, float $width): string
     {
         return mb_strimwidth($text, 0, max(4, (int) floor($width / (self::LABEL_EM * Drawing::FONT))), '…');
+    }
+
+    /** Left and right changed over about the middle of a width, as seen from behind. */
+    public function mirrored(float $width): self
+    {
+        $text = $this->kind === 'text';
+
+        return new self(
+            $this->kind,
+            $text ? $width - $this->x : $width - $this->x - $this->w,
+            $this->y,
+            $this->w,
+            $this->h,
+            array_map(fn (array $p): array => [$width - $p[0], $p[1]], $this->points),
+            $this->part,
+            trim($this->state.($text || $this->kind === 'wire' ? '' : ' reversed')),
+            $this->text,
+            ['start' => 'end', 'end' => 'start', 'middle' => 'middle'][$this->anchor] ?? $this->anchor,
+            $this->fill,
+            $this->title,
+            $this->pin,
+        );
     }
 
     /** A bracket from below with words in its middle. */

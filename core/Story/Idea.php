@@ -32,6 +32,14 @@ final readonly class Idea
     ) {
     }
 
+    /** Comes to the same light from as many parts for the same money. */
+    public function isLike(self $other): bool
+    {
+        return $this->parts === $other->parts &&
+            abs($this->price - $other->price) < 0.005 &&
+            $this->day->spans === $other->day->spans;
+    }
+
     /** The same without the solved circuit it was played on: small enough to be kept. */
     public function told(): self
     {

@@ -50,11 +50,12 @@ final readonly class Ideas
     }
 
     /**
+     * @param  list<array{string, Edit, int}>  $composed  circuits made for the wish as it is said: name, edit, holes
      * @return list<Idea> best first
      *
      * @throws BadBuild
      */
-    public function of(Story $story): array
+    public function of(Story $story, array $composed = []): array
     {
         $ideas = [];
         $others = $this->others();
@@ -63,6 +64,17 @@ final readonly class Ideas
                 $ideas[] = $this->tried($name, $way, $edit, $story, $others);
             } catch (BadBuild) {
                 continue;
+            }
+        }
+        foreach ($composed as [$name, $edit, $holes]) {
+            try {
+                $idea = $this->tried($name, '', $edit, $story, $others, $holes);
+            } catch (BadBuild) {
+                continue;
+            }
+            // What a way of the host has led to already is not shown twice.
+            if (array_filter($ideas, $idea->isLike(...)) === []) {
+                $ideas[] = $idea;
             }
         }
         usort($ideas, fn (Idea $a, Idea $b): int => [$a->cost, $a->name] <=> [$b->cost, $b->name]);
@@ -258,7 +270,7 @@ final readonly class Ideas
     }
 
     /** @throws BadBuild */
-    private function tried(string $name, string $way, ?Edit $edit, Story $story, float $others): Idea
+    private function tried(string $name, string $way, ?Edit $edit, Story $story, float $others, int $drilled = 0): Idea
     {
         $alone = Editor::apply(
             $this->document,
@@ -267,7 +279,7 @@ final readonly class Ideas
         $analysis = Analysis::of($alone);
         $day = (new Player($analysis, $this->circuit))->play($story);
         $price = PartsList::price($analysis);
-        $holes = Ways::find($way)?->holes() ?? 0;
+        $holes = Ways::find($way)?->holes() ?? $drilled;
         $parts = count($analysis->build->devices) + count($analysis->fuses);
         $breaks = Facts::broken($this->document, $this->circuit, $holes, $others + $price);
         $wanted = $story->wantedS($this->circuit);

@@ -6,6 +6,7 @@ use BenchGlow\Analysis\Analysis;
 use BenchGlow\Build\Document;
 use BenchGlow\Drawing\CircuitDrawing;
 use BenchGlow\Drawing\Drawing;
+use BenchGlow\Drawing\RowDrawing;
 use BenchGlow\Drawing\Scheme;
 use BenchGlow\Drawing\Shape;
 use BenchGlow\Drawing\Way;
@@ -14,9 +15,11 @@ use BenchGlow\Edit\FeedBothEnds;
 use BenchGlow\Edit\FeedStrip;
 use BenchGlow\Edit\SplitRun;
 use BenchGlow\Format\Fields;
+use BenchGlow\Lists\Strings;
 use BenchGlow\Parts\Catalogue;
 use BenchGlow\Ways\Sections;
 use Tests\Support\Make;
+use Tests\Support\Rig;
 use Tests\Support\Scenery;
 use Tests\Support\Tangle;
 
@@ -208,6 +211,46 @@ it('sets a bracket under what stands in each section, and none over another', fu
         }
     }
     expect($seen)->toBeGreaterThan(60);
+});
+
+it('draws a row of LEDs as it is soldered, and changes left and right over from behind', function (): void {
+    $document = Rig::on()
+        ->light('row', 'leds', 'led_amber_5', ['count' => 8, 'per_string' => 3, 'ohm' => 330, 'last_ohm' => 470])
+        ->fused('bank.plus', 'row.plus', 2.0)
+        ->lead('row.minus', 'bank.minus')
+        ->document();
+    $a = Analysis::of($document);
+    $light = $a->build->lights['row'];
+    expect(array_map(fn (array $s): array => [$s['first'], $s['last'], $s['ohm']], Strings::of($a, $light)->all))
+        ->toBe([[1, 3, 330.0], [4, 6, 330.0], [7, 8, 470.0]])
+        ->and(Strings::of($a, $light)->said()[2])
+        ->toStartWith('R3, 470 ohm')
+        ->toContain("from the feed to LED 7's long leg; LED 7's short leg to LED 8's long leg;")
+        ->toEndWith("LED 8's short leg to the return.");
+    // The watts by Ohm's law with the solved amps of a string; the rating leaves them at 60 %.
+    foreach (Strings::of($a, $light)->all as $string) {
+        expect($string['watts'])
+            ->toBeGreaterThan(0.0)
+            ->and($string['rating'] * 0.6)
+            ->toBeGreaterThanOrEqual($string['watts']);
+    }
+    foreach ([700.0, 330.0] as $width) {
+        $front = RowDrawing::of($a, $light, $width, false);
+        $behind = RowDrawing::of($a, $light, $width, true);
+        $leds = fn (Drawing $d): array => array_values(
+            array_filter($d->shapes, fn (Shape $s): bool => $s->kind === 'led'),
+        );
+        expect($leds($front))->toHaveCount(8);
+        foreach ($leds($front) as $n => $led) {
+            $other = $leds($behind)[$n];
+            expect($other->x + $other->w)
+                ->toEqualWithDelta($width - $led->x, 1e-9)
+                ->and($other->state)
+                ->toBe('reversed')
+                ->and($led->x >= 0.0 && $led->x + $led->w <= $width)
+                ->toBeTrue();
+        }
+    }
 });
 
 it('draws random harnesses by the same rules', function (int $from): void {

@@ -10,9 +10,15 @@ use BenchGlow\Check\Severity;
 use BenchGlow\Check\Together;
 use BenchGlow\Check\Tries;
 use BenchGlow\Command\Report;
+use BenchGlow\Edit\AddCircuit;
+use BenchGlow\Edit\AddLight;
+use BenchGlow\Edit\Batch;
 use BenchGlow\Edit\Editor;
 use BenchGlow\Edit\FeedBothEnds;
 use BenchGlow\Edit\SetField;
+use BenchGlow\Edit\UseWay;
+use BenchGlow\Format\Fields;
+use BenchGlow\Parts\Catalogue;
 use Tests\Support\Faults;
 use Tests\Support\Make;
 use Tests\Support\Rig;
@@ -188,4 +194,31 @@ it('keeps findings apart that say different things', function (): void {
         fn (Finding $f): bool => $f->rule === 'fuse.too_small',
     );
     expect($small)->toHaveCount(2);
+});
+
+it('puts an amplifier in where one controller can\'t give enough', function (): void {
+    $part = Catalogue::part('strip_rgb_12_144') ?? new Fields([]);
+    $strip = fn (string $label): Fields => new Fields(['kind' => 'strip', 'label' => $label, 'wanted_m' => 4]);
+    $document = Rig::on()->document();
+    foreach (
+        [
+            new AddCircuit('Edge', $strip('Edge'), $part),
+            new AddLight('edge', $strip('Other edge'), $part, how: 'with'),
+            (new UseWay('edge', 'colour'))->saying(),
+        ] as $edit
+    ) {
+        $document = Editor::apply($document, $edit);
+    }
+    foreach (['dimmer.channel_over', 'controller.total_over'] as $rule) {
+        $finding = found($document, $rule);
+        $tried = (new Tries($document))->of($finding);
+        expect($finding->fix)
+            ->toBe('Put an amplifier in')
+            ->and($tried?->helps)
+            ->toBeTrue()
+            ->and($tried?->says())
+            ->toBe('But then: 6 new wires have no length yet.');
+        $after = Review::of(Editor::apply($document, $finding->edit ?? new Batch([])))->open();
+        expect(array_filter($after, fn (Finding $f): bool => $f->rule === $rule))->toBe([]);
+    }
 });

@@ -180,3 +180,35 @@ it('shows no id in the texts of an opened wire, a clause and the cards', functio
     ['wherry', 'boarding_step'],
     ['j08-bar-lamp', 'main'],
 ]);
+
+it('makes what a wish goes by where the wish is said, a switch or a wire of the host', function (): void {
+    $build = $this->hungExample('heron');
+    $this->sends($build, ['op' => 'new_signal', 'label' => 'Hatch switch', 'kind' => 'lid'])->assertOk();
+    $this->sends($build, ['op' => 'new_signal', 'label' => 'Anchor light', 'kind' => 'host_ground'])->assertOk();
+    $fields = $this->stands($build)->fields();
+    $inputs = array_map(fn (Fields $i): string => $i->text('id'), $fields->objects('inputs'));
+    $wires = $fields->object('host')->objects('wires');
+    expect($inputs)
+        ->toContain('hatch_switch', 'anchor_light')
+        ->and(end($wires)->text('polarity'))
+        ->toBe('ground')
+        ->and(end($wires)->object('live_when')->data)
+        ->toBe(['input' => 'anchor_light']);
+    $want = $fields->objects('circuits')[1]->objects('wants')[0]->text('id');
+    $this->sends($build, [
+        'op' => 'set_when',
+        'id' => $want,
+        'field' => 'when',
+        'text' => 'hatch switch up and anchor light on',
+    ])->assertOk();
+    foreach (
+        [
+            ['label' => '', 'kind' => 'hand', 'says' => 'Its name:'],
+            ['label' => 'X', 'kind' => 'magic', 'says' => 'What it is: choose'],
+        ] as $sent
+    ) {
+        $this->sends($build, ['op' => 'new_signal', ...$sent])
+            ->assertStatus(422)
+            ->assertSee($sent['says']);
+    }
+});

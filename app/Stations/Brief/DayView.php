@@ -10,6 +10,9 @@ use App\Store\Keeper;
 use BenchGlow\Build\Build;
 use BenchGlow\Build\Document;
 use BenchGlow\Build\WhenText;
+use BenchGlow\Compose\Card;
+use BenchGlow\Compose\Composer;
+use BenchGlow\Edit\Edit;
 use BenchGlow\Format\BadBuild;
 use BenchGlow\Format\Fields;
 use BenchGlow\Quantity\Clock;
@@ -26,6 +29,9 @@ final class DayView
 {
     /** Stands for the moment where positions are thrown by hand. */
     public const BY_HAND = 'hand';
+
+    /** Circuits made for the wish that are played beside the ways. */
+    private const COMPOSED = 3;
 
     /** Trails laid under each other. */
     private const TRAILS = 4;
@@ -145,14 +151,29 @@ final class DayView
         }
         [$circuit, $story] = [$this->frame->circuit->id, $this->story];
         $cards = Keeper::value(
-            ['ideas', $this->frame->document->wiringHash(), $circuit, $story->id],
+            ['ideas', $this->frame->document->wiringHash(), $circuit, $story->id, 'composed'],
             fn (): array => array_map(
                 fn (Idea $i): IdeaCard => IdeaCard::of($i, $circuit),
-                (new Ideas($this->frame->document, $circuit))->of($story),
+                (new Ideas($this->frame->document, $circuit))->of($story, $this->composed($circuit)),
             ),
         );
 
         return $this->cards = array_values(array_filter((array) $cards, fn (mixed $c): bool => $c instanceof IdeaCard));
+    }
+
+    /** @return list<array{string, Edit, int}> circuits made for the wish as it is said: name, edit, holes to drill */
+    private function composed(string $circuit): array
+    {
+        try {
+            $cards = (new Composer($this->frame->document, $circuit))->of(null, self::COMPOSED)->cards;
+        } catch (BadBuild) {
+            return [];
+        }
+
+        return array_map(
+            fn (Card $c): array => [lcfirst($c->name), $c->edit, $c->holes],
+            array_values(array_filter($cards, fn (Card $c): bool => ! $c->onTheBench)),
+        );
     }
 
     /** How many ways fit the story worse by their trigger alone and were not played. */

@@ -159,6 +159,12 @@ final class CircuitPage
         return (new WayCards($this->frame))->all();
     }
 
+    /** @return list<Soldered> rows of LEDs */
+    public function rows(): array
+    {
+        return Soldered::of($this->frame);
+    }
+
     public function fall(): ?Fall
     {
         return Fall::of($this->frame);

@@ -21,6 +21,7 @@ use App\Stations\Circuit\Forms\CalibrateForm;
 use App\Stations\Circuit\Forms\ConnectForm;
 use App\Stations\Circuit\Forms\CopyCircuitForm;
 use App\Stations\Circuit\Forms\DropNeverForm;
+use App\Stations\Circuit\Forms\NewSignalForm;
 use App\Stations\Circuit\Forms\SetDutyForm;
 use App\Stations\Circuit\Forms\SetGlowForm;
 use App\Stations\Circuit\Forms\SetPositionsForm;
@@ -83,6 +84,7 @@ final class CircuitStation extends Station
             AddPlugForm::class,
             ConnectForm::class,
             AddSourceForm::class,
+            NewSignalForm::class,
         ];
     }
 
@@ -106,6 +108,7 @@ final class CircuitStation extends Station
                 'stations.circuit.head',
                 'stations.circuit.clause',
                 $drawing,
+                'stations.circuit.soldered',
                 'stations.circuit.opened',
                 'stations.circuit.measured',
                 'stations.circuit.wish',

@@ -20,6 +20,9 @@ final class ColourFadesRule implements Rule
     /** Difference of evenness between two colours that shows as a change of colour. */
     private const APART = 0.08;
 
+    /** So even at least that feeding the other end too can put it right. */
+    private const HALVED = 0.6;
+
     public function id(): string
     {
         return 'colour.fades';
@@ -38,7 +41,8 @@ final class ColourFadesRule implements Rule
             }
             $even = array_map(fn (EmitterState $e): float => $e->uniformity(), $states);
             if (max($even) - min($even) > self::APART) {
-                $one = count(FeedOptions::marks($analysis->harness, $light->id)) === 1;
+                // Fed at both ends a run is as even as one of half its length; below this that is not enough.
+                $one = count(FeedOptions::marks($analysis->harness, $light->id)) === 1 && min($even) >= self::HALVED;
                 $findings[] = new Finding(
                     $this->id(),
                     Severity::Warning,

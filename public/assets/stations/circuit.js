@@ -14,7 +14,7 @@ document.addEventListener('click', (e) => {
   if (!select) return;
   const pins = [...select.options].map((o) => o.value);
   if (!pins.includes(wire.dataset.pin)) {
-    const o = new Option(wire.dataset.pin, wire.dataset.pin);
+    const o = new Option('this wire', wire.dataset.pin);
     select.add(o);
   }
   select.value = wire.dataset.pin;
@@ -51,6 +51,14 @@ document.addEventListener('keydown', (e) => {
       return;
     }
   }
+});
+// What was unfolded stays so when an answer brings it anew.
+document.addEventListener('htmx:oobBeforeSwap', (e) => {
+  if (!['soldered', 'head-sentence'].includes(e.target.id)) return;
+  const were = [...e.target.querySelectorAll('details')].map((d) => d.open);
+  e.detail.fragment.querySelectorAll(`#${e.target.id} details`).forEach((d, n) => {
+    d.open = were[n] === true;
+  });
 });
 // A clause and its bracket in the drawing light together; a press on the bracket opens the clause.
 const clauseOf = (e) =>

@@ -39,5 +39,54 @@
                 data-key="y"
             >{{ $frame->own('wish') === '' ? 'Find circuits for it' : 'Put the circuits away' }}</a>
         </p>
+        <details class="wish-edit">
+            <summary>Change the wish, or what it goes by</summary>
+            @foreach ($frame->circuit->wants as $n => $want)
+                <x-form
+                    op="set_when"
+                    :echo="'wish-' . $n . '-echo'"
+                    render="all"
+                    on-change
+                    :with="['id' => $want->id, 'field' => 'when']"
+                    class="blank"
+                >
+                    <label for="wish-{{ $n }}">{{ $n === 0 ? 'It glows when' : 'or when' }}</label>
+                    <input
+                        class="typed"
+                        id="wish-{{ $n }}"
+                        name="text"
+                        size="40"
+                        list="inputs-said"
+                        autocomplete="off"
+                        value="{{ BenchGlow\Build\WhenText::say($want->when->data, $frame->document) }}"
+                    >
+                    <span
+                        class="echo"
+                        id="wish-{{ $n }}-echo"
+                    ></span>
+                </x-form>
+            @endforeach
+            <x-form
+                op="new_signal"
+                echo="signal-echo"
+                render="all"
+                :with="[]"
+                class="adder-form"
+            ><x-field
+                    id="signal-label"
+                    label="It can go by something new: its name"
+                    name="label"
+                    size="18"
+                    placeholder="Step rocker"
+                /><x-select
+                    id="signal-kind"
+                    label="which is"
+                    name="kind"
+                    :options="array_map(fn($k) => $k[0], App\Stations\Circuit\Forms\NewSignalForm::KINDS)"
+                /><button class="button">Make it</button><span
+                    class="echo"
+                    id="signal-echo"
+                ></span></x-form>
+        </details>
     @endif
 </div>

@@ -13,6 +13,7 @@
     @panel('stations.circuit.head')
     @panel('stations.circuit.clause')
     @panel('stations.circuit.drawing')
+    @panel('stations.circuit.soldered')
     @panel('stations.circuit.opened')
     @panel('stations.circuit.wish')
     @panel('stations.circuit.sentences')
