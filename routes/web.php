@@ -14,10 +14,17 @@ use App\Http\Controllers\SumsController;
 use App\Http\Controllers\WallController;
 use App\Http\Middleware\MustHang;
 use App\Stations\Stations;
+use Illuminate\Foundation\Http\Middleware\ValidateCsrfToken;
+use Illuminate\Session\Middleware\StartSession;
 use Illuminate\Support\Facades\Route;
+use Illuminate\View\Middleware\ShareErrorsFromSession;
 
 Route::get('/', [WallController::class, 'index'])->name('wall');
-Route::get('/start/parts', [WallController::class, 'parts'])->name('start.parts');
+// Asked beside a form that is being filled in: these must not take the words along that the form's answer leaves.
+$beside = [StartSession::class, ShareErrorsFromSession::class, ValidateCsrfToken::class];
+Route::get('/start/parts', [WallController::class, 'parts'])
+    ->withoutMiddleware($beside)
+    ->name('start.parts');
 Route::post('/builds', [WallController::class, 'store'])->name('builds.store');
 Route::post('/builds/example', [WallController::class, 'example'])->name('builds.example');
 Route::post('/builds/import', [WallController::class, 'import'])->name('builds.import');
@@ -38,7 +45,7 @@ Route::post('/sums/{kind}/keep', [SumsController::class, 'keep'])
 
 Route::prefix('/b/{build:key}')
     ->middleware(MustHang::class)
-    ->group(function (): void {
+    ->group(function () use ($beside): void {
         Route::post('/edit', [EditController::class, 'edit'])->name('edit');
         Route::post('/preview', [EditController::class, 'preview'])->name('preview');
         Route::post('/undo', [HistoryController::class, 'undo'])->name('undo');
@@ -52,7 +59,9 @@ Route::prefix('/b/{build:key}')
         Route::get('/head', [HistoryController::class, 'head'])->name('head');
         Route::get('/history', [HistoryController::class, 'history'])->name('history');
         Route::get('/find', FindController::class)->name('find');
-        Route::get('/card', [WallController::class, 'card'])->name('card');
+        Route::get('/card', [WallController::class, 'card'])
+            ->withoutMiddleware($beside)
+            ->name('card');
         Route::post('/take-down', [WallController::class, 'takeDown'])->name('take-down');
         Route::post('/hang-back', [WallController::class, 'hangBack'])
             ->withoutMiddleware(MustHang::class)

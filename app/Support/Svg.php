@@ -233,9 +233,7 @@ final class Svg
             'host' => self::blade($l, $r, str_contains($s->state, 'made')).
                 "<path class=\"hosts\" d=\"M{$l} {$b}H{$r}\"/>",
             'coil' => "{$box}<path class=\"thin\" d=\"M-8 {$b}L8 {$t}\"/>",
-            'load' => "<path class=\"lead\" d=\"M{$l} 0H-11M11 0H{$r}\"/><circle r=\"11\"/>".
-                '<path class="thin" d="M-7.8 -7.8L7.8 7.8M-7.8 7.8L7.8 -7.8"/>'.
-                "<path class=\"hosts\" d=\"M{$l} 13H{$r}\"/>",
+            'load' => self::load($s->state, $upright, $l, $r),
             'lamp' => "<path class=\"lead\" d=\"M{$l} 0H-8M8 0H{$r}\"/><circle r=\"8\"/>".
                 '<path class="thin" d="M-5.6 -5.6L5.6 5.6M-5.6 5.6L5.6 -5.6"/>',
             // Round on the long leg's side, flat on the short one's.
@@ -269,6 +267,26 @@ final class Svg
             ' '.
             self::n($cy).
             "){$turn}\">{$title}{$inner}</g>";
+    }
+
+    /** A load of the host by what it is: motor, coil, electronics, LED, or a lamp. */
+    private static function load(string $state, bool $upright, string $l, string $r): string
+    {
+        $box = "<path class=\"lead\" d=\"M{$l} 0H-11M11 0H{$r}\"/><rect x=\"-11\" y=\"-8\" width=\"22\" height=\"16\"/>";
+        $circle = "<path class=\"lead\" d=\"M{$l} 0H-11M11 0H{$r}\"/><circle r=\"11\"/>";
+        // Its letter stands upright however the symbol lies.
+        $turned = $upright ? ' transform="rotate(-90)"' : '';
+        $sign = match (true) {
+            str_contains($state, 'of-motor') => $circle."<path class=\"thin\" d=\"M-5 5V-5L0 1L5 -5V5\"{$turned}/>",
+            str_contains($state, 'of-coil') => $box.'<path class="thin" d="M-6 8L6 -8"/>',
+            str_contains($state, 'of-electronics') => $box.
+                "<path class=\"thin\" d=\"M-7 3H-3V-3H1V3H5V-3H7\"{$turned}/>",
+            str_contains($state, 'of-led') => "<path class=\"lead\" d=\"M{$l} 0H-9M9 0H{$r}\"/>".
+                '<path class="solid" d="M-9 -9L9 0L-9 9Z"/><path class="bar" d="M9 -9V9"/>',
+            default => $circle.'<path class="thin" d="M-7.8 -7.8L7.8 7.8M-7.8 7.8L7.8 -7.8"/>',
+        };
+
+        return $sign."<path class=\"hosts\" d=\"M{$l} 13H{$r}\"/>";
     }
 
     /** Two posts and a blade that lands or stands off. */

@@ -140,9 +140,14 @@ final class Sketch
                 : abs($this->through($symbol));
         $look = $amps > self::LIVE_A ? 'live' : 'dead';
 
-        return in_array($symbol->kind, ['contact', 'host'], true)
-            ? $look.($this->made($symbol) ? ' made' : ' broken')
-            : $look;
+        $load = $symbol->kind === 'load' ? $this->analysis->bodies->loads[$symbol->id] ?? null : null;
+
+        return match (true) {
+            in_array($symbol->kind, ['contact', 'host'], true) => $look.($this->made($symbol) ? ' made' : ' broken'),
+            // What it is shows in its sign: a motor, a coil, electronics, an LED; else a lamp.
+            $load !== null => "{$look} of-{$load->kind}",
+            default => $look,
+        };
     }
 
     private function item(string $id): Fields

@@ -25,12 +25,6 @@ function picture(string $name, callable $go, int $width = 1280, int $height = 80
     $window->close();
 }
 
-$fixed = function (Window $w): void {
-    $w->build('Heron');
-    $w->click('.pin .fix');
-    $w->sees('.meter .was', 'now');
-    $w->script('window.scrollTo(0, 0)');
-};
 $at = fn (string $title, string $more = '', string $station = 'circuit') => function (Window $w) use (
     $title,
     $more,
@@ -42,7 +36,15 @@ $at = fn (string $title, string $more = '', string $station = 'circuit') => func
 picture('wall-day', fn (Window $w) => $w->open('/'));
 picture('circuit-day', $at('Heron'));
 picture('circuit-faults-day', $at('Harbour tour', '?c=warehouse'));
-picture('circuit-row-night', $at('Carnival lantern', '?c=flame'), night: true);
+picture(
+    'circuit-row-night',
+    function (Window $w) use ($at): void {
+        $at('Coffee trike', '?c=turn_row&i[turn]=right')($w);
+        $w->click('.soldered summary');
+        $w->script('window.scrollTo(0, 120)');
+    },
+    night: true,
+);
 picture('circuit-narrow', $at('Heron'), 390, 844);
 picture('brief-day', $at('Heron', '?c=galley_shelf&m=20:00', 'brief'), 1280, 1000);
 picture(
@@ -55,14 +57,20 @@ picture(
     900,
     night: true,
 );
-picture('start-day', function (Window $w): void {
-    $w->open('/');
-    $w->script('document.getElementById("start").scrollIntoView()');
-});
+picture('circuit-opened-day', $at('Heron', '?c=cabin_steps&w=cabin_steps_light_feed.1&wm=0.4+m'));
 picture('handover-day', $at('Coffee stall', '', 'handover'));
 picture('sum-strip-day', fn (Window $w) => $w->open('/sums/strip?length=6%27+4+1%2F2%22'));
 picture('guide-night', fn (Window $w) => $w->open('/guide/faulty-build'), night: true);
-picture('circuit-fixed-night', $fixed, night: true);
+picture(
+    'wish-night',
+    function (Window $w) use ($at): void {
+        $at('Wherry', '?c=chart_locker&wish=all&i[lid]=up&i[master]=on')($w);
+        $w->script('document.getElementById("wish").scrollIntoView()');
+    },
+    1280,
+    1000,
+    night: true,
+);
 picture('history-day', $at('Heron', '', 'history'));
 picture('circuit-switched-day', $at('Wherry', '?c=saloon_floor&i[courtesy]=on'));
 picture('circuit-backfeed-day', $at('Harbour tour', '?c=landing&i[pier]=on'));

@@ -23,7 +23,8 @@ it('says what is not kept, keeps it in its field, and sends it when the bench is
     } finally {
         $bench->goOn();
     }
-    $w->until(fn (): bool => $w->base() === $base + 1, 'it was sent again and kept, once');
+    // It waits longer after every time it was in vain.
+    $w->until(fn (): bool => $w->base() === $base + 1, 'it was sent again and kept, once', 45);
     $w->until(fn (): bool => $w->all('#unkept') === [], 'the bar goes');
     $w->sees('#drawing', '48 units');
     expect($w->script('return document.documentElement.dataset.same'))->toBe('page');

@@ -85,9 +85,9 @@ final class Window
         }
     }
 
-    public function until(callable $holds, string $what): void
+    public function until(callable $holds, string $what, int $seconds = 12): void
     {
-        $until = hrtime(true) + 12e9;
+        $until = hrtime(true) + $seconds * 1e9;
         do {
             try {
                 if ($holds()) {

@@ -294,6 +294,14 @@ it('names the question that was answered wrongly and keeps what was typed', func
     [['budget' => 'little'], "Budget: expected an amount, as 60, not 'little'."],
 ]);
 
+it('keeps what was refused for the page that says it, whatever is asked beside the form', function (): void {
+    $build = $this->hungExample('heron');
+    $this->post('/builds', ['title' => 'Skiff', 'amount' => 'two'])->assertRedirect('/#start');
+    $this->get('/start/parts?place=boat')->assertOk();
+    $this->get("/b/{$build->key}/card")->assertOk();
+    $this->get('/')->assertOk()->assertSee("Length: 'two'")->assertSee('value="Skiff"', false);
+});
+
 it('offers what is made for the supply that was chosen, and takes it by its words', function (): void {
     $offered = (string) $this->get('/start/parts?place=boat&supply=house_bank_24')->assertOk()->getContent();
     expect($offered)

@@ -9,7 +9,11 @@
             @if (count($rows) <= 3 || $frame->own('leads') !== '') open @endif
         >
             <summary data-leads>
-                {{ count($rows) === 1 ? 'Its lead' : 'Its ' . count($rows) . ' leads' }}{{ $missing === [] ? '' : ', ' . (count($missing) === 1 ? 'one without a length' : count($missing) . ' without a length') }}
+                {{ count($rows) === 1 ? 'Its lead' : 'Its ' . count($rows) . ' leads' }}{{ match (count($missing)) {
+                    0 => '',
+                    1 => ', one without a length',
+                    default => ', ' . count($missing) . ' without a length',
+                } }}
             </summary>
             @foreach ($only ? $missing : $rows as $row)
                 @php($lead = $row->lead)
