@@ -41,7 +41,7 @@ picture(
     function (Window $w) use ($at): void {
         $at('Coffee trike', '?c=turn_row&i[turn]=right')($w);
         $w->click('.soldered summary');
-        $w->script('window.scrollTo(0, 120)');
+        $w->script('document.querySelector(".soldered").scrollIntoView()');
     },
     night: true,
 );
