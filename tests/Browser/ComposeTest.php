@@ -113,3 +113,30 @@ it('reads well to a machine with a wire open, a clause open and the cards out', 
     }
     $w->close();
 })->with([[false, 1280], [true, 1280], [false, 390]]);
+
+it('takes the leads one at a time on a phone, with keys of its own', function (): void {
+    $w = bench('Heron', 'boarding_step', 390, 844);
+    $base = $w->base();
+    $field = '.lead-row input[id$="-length_m"]';
+    $w->script('document.querySelector(".leads").open = true');
+    $w->script('document.querySelector(arguments[0]).focus()', $field);
+    $w->until(fn (): bool => $w->all('.leads.one .now') !== [], 'one lead is in hand');
+    $shown =
+        'return [...document.querySelectorAll(".lead-row")].filter((r) => r.getBoundingClientRect().height > 0).length';
+    expect($w->script($shown))->toBe(1);
+    foreach (['2', '.', '7', ' m'] as $key) {
+        $w->click(".keypad [data-types='{$key}']");
+    }
+    $first = $w->script('return document.querySelector(".lead-row.now").dataset.part');
+    expect($w->script('return document.querySelector(arguments[0]).value', $field))->toBe('2.7 m');
+    $w->click(".keypad [data-types='next']");
+    $w->until(fn (): bool => $w->base() > $base, 'the length is kept');
+    $w->until(
+        fn (): bool => $w->script('return document.querySelector(".lead-row.now")?.dataset.part') !== $first,
+        'the next lead is in hand',
+    );
+    $w->click(".keypad [data-types='all']");
+    $w->until(fn (): bool => $w->script($shown) > 3, 'all leads are there again');
+    expect($w->complaints())->toBe([]);
+    $w->close();
+});

@@ -79,6 +79,52 @@ document.addEventListener('click', (e) => {
   const bracket = e.target.closest('.bracket');
   if (bracket) $(`#clause-${bracket.dataset.clause}`)?.click();
 });
+// On a phone one lead at a time, with keys of its own; the machine's own keyboard stays away meanwhile.
+const small = window.matchMedia('(max-width: 760px)');
+const lengths = () => [...document.querySelectorAll('.lead-row input.typed[id$="-length_m"]')];
+let inHand = null;
+const takeInHand = (field) => {
+  const leads = field ? field.closest('.leads') : $('.leads');
+  if (!leads) return;
+  inHand = field;
+  leads.classList.toggle('one', field !== null);
+  for (const row of leads.querySelectorAll('.lead-row')) row.classList.toggle('now', row.contains(field));
+  $('.keypad', leads).hidden = field === null;
+  for (const f of lengths()) f.inputMode = field === null ? '' : 'none';
+  if (field) field.closest('.lead-row').scrollIntoView({ block: 'start' });
+};
+document.addEventListener('focusin', (e) => {
+  if (small.matches && e.target !== inHand && e.target.matches('.lead-row input.typed[id$="-length_m"]')) {
+    takeInHand(e.target);
+    e.target.select();
+  }
+});
+document.addEventListener('click', (e) => {
+  const key = e.target.closest('.keypad [data-types]');
+  if (!key || !inHand) return;
+  const field = inHand;
+  if (key.dataset.types === 'all') {
+    takeInHand(null);
+    return;
+  }
+  if (key.dataset.types === 'next') {
+    const all = lengths();
+    const next = all[all.indexOf(field) + 1] ?? null;
+    field.dispatchEvent(new Event('change', { bubbles: true }));
+    if (next) {
+      takeInHand(next);
+      next.focus();
+      next.select();
+    } else takeInHand(null);
+    return;
+  }
+  // What is marked is typed over, as with any keyboard.
+  const [from, to] = [field.selectionStart, field.selectionEnd];
+  if (key.dataset.types === 'back') field.setRangeText('', from === to ? Math.max(0, from - 1) : from, to, 'end');
+  else field.setRangeText(key.dataset.types, from, to, 'end');
+  field.focus();
+  field.dispatchEvent(new Event('input', { bubbles: true }));
+});
 // Arrows go along the wires and parts of the drawing; I, O, J and E act on the one that is marked.
 let marked = null;
 const walk = () => {

@@ -14,18 +14,18 @@
         @else
             <h1 class="sentence clauses"><b class="is-sr-only">{{ $frame->circuit->label }}:</b>
                 @foreach ($clauses as $n => $clause)
-                    {{ $clause['before'] }} <a
-                        @class(['clause', 'missing' => $clause['missing']])
-                        id="clause-{{ $clause['kind'] }}"
-                        href="{{ $frame->url(['clause' => $open === $clause['kind'] ? null : $clause['kind']]) }}"
-                        hx-get="{{ $frame->url(['clause' => $open === $clause['kind'] ? null : $clause['kind']]) }}"
-                        hx-swap="none"
-                        hx-push-url="true"
-                        data-section="{{ $clause['kind'] }}"
-                        aria-expanded="{{ $open === $clause['kind'] ? 'true' : 'false' }}"
-                    >{{ $clause['words'] }}</a>,
+                    <span class="clause-line">{{ $clause['before'] }} <a
+                            @class(['clause', 'missing' => $clause['missing']])
+                            id="clause-{{ $clause['kind'] }}"
+                            href="{{ $frame->url(['clause' => $open === $clause['kind'] ? null : $clause['kind']]) }}"
+                            hx-get="{{ $frame->url(['clause' => $open === $clause['kind'] ? null : $clause['kind']]) }}"
+                            hx-swap="none"
+                            hx-push-url="true"
+                            data-section="{{ $clause['kind'] }}"
+                            aria-expanded="{{ $open === $clause['kind'] ? 'true' : 'false' }}"
+                        >{{ $clause['words'] }}</a>,</span>
                 @endforeach
-                to <span class="clause-end">{{ $page->clauses->lights() }}</span>.
+                <span class="clause-line">to <span class="clause-end">{{ $page->clauses->lights() }}</span>.</span>
             </h1>
         @endif
         <p class="wish-line">Wanted: it glows when <b>{{ $page->clauses->wish() }}</b>. {{ $page->clauses->holds() }}

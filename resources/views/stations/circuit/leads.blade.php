@@ -130,6 +130,42 @@
                     </div>
                 </div>
             @endforeach
+            {{-- On a phone a lead at a time, its length in large figures, with keys of its own for a dirty thumb. --}}
+            <div
+                class="keypad"
+                hidden
+            >
+                @foreach (['7', '8', '9', '4', '5', '6', '1', '2', '3', '.', '0'] as $key)
+                    <button
+                        class="button"
+                        type="button"
+                        data-types="{{ $key }}"
+                    >{{ $key }}</button>
+                @endforeach
+                <button
+                    class="button"
+                    type="button"
+                    data-types="back"
+                    aria-label="Take the last sign back"
+                >⌫</button>
+                @foreach ($frame->preference->units === 'imperial' ? ['ft', 'in', ' '] : ['m', 'cm', 'mm'] as $unit)
+                    <button
+                        class="button"
+                        type="button"
+                        data-types="{{ ' ' . $unit }}"
+                    >{{ $unit === ' ' ? 'space' : $unit }}</button>
+                @endforeach
+                <button
+                    class="button"
+                    type="button"
+                    data-types="all"
+                >All leads</button>
+                <button
+                    class="button is-primary"
+                    type="button"
+                    data-types="next"
+                >Keep, next lead</button>
+            </div>
             @if ($only)
                 <p><a href="{{ $frame->url(['leads' => '1']) }}">All {{ count($rows) }} leads</a></p>
             @endif
