@@ -13,7 +13,7 @@ use BenchGlow\Edit\Edits;
 final readonly class Card
 {
     /**
-     * @param  array{source: string, switching: string, home: string}  $sections
+     * @param  array<string, string>  $sections
      * @param  float|null  $restMa  what it draws at rest
      * @param  float  $margin  share of the allowed amps its hardest-driven contact has left
      * @param  float|null  $storyCost  null: no story is told

@@ -11,6 +11,7 @@ use BenchGlow\Build\Light;
 use BenchGlow\Build\Names;
 use BenchGlow\Build\Part;
 use BenchGlow\Build\PartBranch;
+use BenchGlow\Build\Want;
 use BenchGlow\Edit\Batch;
 use BenchGlow\Edit\Editor;
 use BenchGlow\Edit\KeepCircuit;
@@ -18,6 +19,7 @@ use BenchGlow\Edit\UseWay;
 use BenchGlow\Format\BadBuild;
 use BenchGlow\Quantity\Words;
 use BenchGlow\Scene\TooMuch;
+use BenchGlow\Scene\Truth;
 use BenchGlow\Ways\Sections;
 
 /** Circuits for a wish: fitted by truth, written into the build, solved in every state; kept where proven. */
@@ -51,6 +53,9 @@ final readonly class Composer
         if ($refusal !== null) {
             return new Composed($when ?? [], [], 0, 0, 0, [], $refusal);
         }
+        if ($when === null && ! Wish::isPlain($this->build, $this->circuit)) {
+            return $this->leveled($most, $at);
+        }
         try {
             $wish = Wish::of($this->build, $this->circuit, $when);
         } catch (TooMuch $e) {
@@ -71,23 +76,7 @@ final readonly class Composer
         $signals = new Signals($this->build, $wish->truth, $this->amps(), $this->rushes(), $this->twentyFour());
         $nets = (new Nets($wish, $signals, Networks::of($signals->contacts())))->all();
         $proof = new Proof($this->document, $this->circuit, $when, $this->wireSystem, $this->units);
-        $cards = [];
-        $tried = 0;
-        foreach ($nets as $net) {
-            if (count($cards) >= $most) {
-                break;
-            }
-            $tried++;
-            $card = $proof->of($net);
-            if ($card !== null) {
-                $cards[] = $card;
-            }
-            $at === null ?: $at($tried, count($cards));
-        }
-        usort(
-            $cards,
-            fn (Card $a, Card $b): int => [$a->rank, count($a->changes->adds)] <=> [$b->rank, count($b->changes->adds)],
-        );
+        [$cards, $tried] = self::proven($nets, $proof->of(...), $most, $at);
         $untold = $cards === [] ? $signals->untold() : [];
 
         return new Composed(
@@ -102,6 +91,68 @@ final readonly class Composer
         );
     }
 
+    /**
+     * @template T
+     *
+     * @param  list<T>  $candidates
+     * @param  callable(T): (Card|null)  $judge
+     * @param  (callable(int, int): void)|null  $at
+     * @return array{list<Card>, int} best first, and how many were tried
+     */
+    private static function proven(array $candidates, callable $judge, int $most, ?callable $at): array
+    {
+        $cards = [];
+        $tried = 0;
+        foreach ($candidates as $candidate) {
+            if (count($cards) >= $most) {
+                break;
+            }
+            $tried++;
+            $card = $judge($candidate);
+            if ($card !== null) {
+                $cards[] = $card;
+            }
+            $at === null ?: $at($tried, count($cards));
+        }
+        usort(
+            $cards,
+            fn (Card $a, Card $b): int => [$a->rank, count($a->changes->adds)] <=> [$b->rank, count($b->changes->adds)],
+        );
+
+        return [$cards, $tried];
+    }
+
+    /**
+     * A wish in levels, or lights with wishes of their own: by the ready ways that give such.
+     *
+     * @param  (callable(int, int): void)|null  $at
+     */
+    private function leveled(int $most, ?callable $at): Composed
+    {
+        $leveled = new Leveled($this->build, $this->circuit);
+        $whens = array_map(fn (Want $w): array => $w->when->data, $this->build->circuits[$this->circuit]->wants);
+        $candidates = $leveled->candidates();
+        try {
+            $truth = Truth::over($this->build, $whens);
+        } catch (TooMuch $e) {
+            return new Composed(['any' => $whens], [], 0, 0, 0, [], $e->getMessage());
+        }
+        $proof = new Proof($this->document, $this->circuit, null, $this->wireSystem, $this->units);
+        [$cards, $tried] = self::proven($candidates, $proof->ready(...), $most, $at);
+
+        return new Composed(
+            ['any' => $whens],
+            $truth->support,
+            count($truth->states),
+            count($candidates),
+            $tried,
+            $cards,
+            $cards === []
+                ? 'its lights have levels or wishes of their own, and no ready way gives them so; ask for one wish at a time.'
+                : null,
+        );
+    }
+
     /** @param  array<array-key, mixed>|null  $when */
     private function refusal(?array $when): ?string
     {
@@ -110,9 +161,6 @@ final readonly class Composer
         }
         if ($when === null && $this->build->circuits[$this->circuit]->wants === []) {
             return 'nothing is wished yet; say when it should glow.';
-        }
-        if ($when === null && ! Wish::isPlain($this->build, $this->circuit)) {
-            return 'its lights have levels or wishes of their own; ask for one wish at a time.';
         }
         $inputs = (new \BenchGlow\Build\When($when ?? []))->inputs();
         if (count($inputs) > self::MOST_INPUTS) {
@@ -123,7 +171,8 @@ final readonly class Composer
                 ' are gone through. Say it as two circuits.';
         }
         $sections = Sections::of($this->document, $this->circuit);
-        if (! $sections->isClear() && $sections->all !== [] && $this->merges()) {
+        $plain = $when !== null || Wish::isPlain($this->build, $this->circuit);
+        if ($plain && ! $sections->isClear() && $sections->all !== [] && $this->merges()) {
             return "its switching can't be taken by itself: {$sections->why}. Choose for the whole circuit.";
         }
 

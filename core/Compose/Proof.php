@@ -11,8 +11,10 @@ use BenchGlow\Check\Finding;
 use BenchGlow\Check\Rules;
 use BenchGlow\Check\Severity;
 use BenchGlow\Edit\Compose;
+use BenchGlow\Edit\Edit;
 use BenchGlow\Edit\Editor;
 use BenchGlow\Edit\KeepCircuit;
+use BenchGlow\Edit\UseWay;
 use BenchGlow\Format\BadBuild;
 use BenchGlow\Format\Fields;
 use BenchGlow\Lists\PartsList;
@@ -20,6 +22,7 @@ use BenchGlow\Scene\EmitterState;
 use BenchGlow\Story\Ideas;
 use BenchGlow\Story\Player;
 use BenchGlow\Story\Story;
+use BenchGlow\Ways\Ways;
 use DomainException;
 
 /** A circuit written into the build and solved in every state, at three supplies. */
@@ -62,7 +65,25 @@ final class Proof
     /** @param  array<string, mixed>  $recipe */
     private function tried(Net $net, array $recipe): ?Card
     {
-        $edit = new Compose($this->circuit, new Fields($recipe), $this->when === null ? null : new Fields($this->when));
+        return $this->judged(
+            new Compose($this->circuit, new Fields($recipe), $this->when === null ? null : new Fields($this->when)),
+            $this->words->name($net->recipe),
+            $this->words->sections($net->recipe),
+            $net->holes,
+        );
+    }
+
+    /** @return Card|null a ready way, judged as a circuit made from contacts is */
+    public function ready(UseWay $edit): ?Card
+    {
+        $way = Ways::find($edit->way);
+
+        return $way === null ? null : $this->judged($edit, $way->name(), ['whole' => $way->name()], $way->holes());
+    }
+
+    /** @param  array<string, string>  $sections */
+    private function judged(Edit $edit, string $name, array $sections, int $holes): ?Card
+    {
         try {
             $after = Editor::apply($this->document, $edit);
             $analysis = $this->alone($after);
@@ -83,18 +104,18 @@ final class Proof
         $story = $this->storyCost($analysis);
 
         return new Card(
-            $this->words->name($net->recipe),
-            $this->words->sections($net->recipe),
+            $name,
+            $sections,
             Changes::between($this->document, $after, $this->circuit),
             $price,
-            $net->holes,
+            $holes,
             $rest,
             $margin,
             $story,
             array_values($new),
             count($analysis->scenes()),
             $price +
-                self::HOLE * $net->holes +
+                self::HOLE * $holes +
                 self::AH_WEEK * (((float) $rest * self::HOURS) / 1000.0) +
                 self::WARNING * $warnings +
                 self::OVER * max(0.0, 0.2 - $margin) +

@@ -9,6 +9,9 @@ final class Parted
 {
     private const GAP = 44.0;
 
+    /** Places along the longest piece, the best first. */
+    private const PLACES = [0.5, 0.6, 0.4, 0.7, 0.3, 0.8, 0.2, 0.85, 0.15];
+
     /**
      * @param  string  $wire  lead.core
      * @param  string  $symbol  of the offer in hand; '' for none
@@ -24,7 +27,7 @@ final class Parted
         [[$x1, $y1], [$x2, $y2]] = [$cut->points[$m], $cut->points[$m + 1]];
         $gap = min(self::GAP, 0.6 * $length);
         [$ux, $uy] = [($x2 - $x1) / $length, ($y2 - $y1) / $length];
-        $mid = [($x1 + $x2) / 2, ($y1 + $y2) / 2];
+        $mid = self::free($shapes, [[$x1, $y1], [$x2, $y2]], $gap / $length);
         $from = [$mid[0] - ($ux * $gap) / 2, $mid[1] - ($uy * $gap) / 2];
         $to = [$mid[0] + ($ux * $gap) / 2, $mid[1] + ($uy * $gap) / 2];
         $halves = [
@@ -63,6 +66,37 @@ final class Parted
             $drawing->title,
             $drawing->description,
         );
+    }
+
+    /**
+     * The middle of the gap: of the wire, unless words or a symbol stand there and there is room beside.
+     *
+     * @param  list<Shape>  $shapes
+     * @param  array{array{float, float}, array{float, float}}  $piece
+     * @param  float  $share  the gap's of the piece
+     * @return array{float, float}
+     */
+    private static function free(array $shapes, array $piece, float $share): array
+    {
+        [[$x1, $y1], [$x2, $y2]] = $piece;
+        $half = self::GAP / 2 + 10.0;
+        foreach (self::PLACES as $at) {
+            $mid = [$x1 + ($x2 - $x1) * $at, $y1 + ($y2 - $y1) * $at];
+            $covered = array_filter($shapes, function (Shape $s) use ($mid, $half): bool {
+                [$x, $y, $w, $h] = $s->rect();
+
+                return ! in_array($s->kind, ['wire', 'halo', 'bracket'], true) &&
+                    $x < $mid[0] + $half &&
+                    $x + $w > $mid[0] - $half &&
+                    $y < $mid[1] + 16.0 &&
+                    $y + $h > $mid[1] - 16.0;
+            });
+            if ($covered === [] && $at - $share / 2 > 0.0 && $at + $share / 2 < 1.0) {
+                return $mid;
+            }
+        }
+
+        return [($x1 + $x2) / 2, ($y1 + $y2) / 2];
     }
 
     /**

@@ -205,6 +205,7 @@ it('keeps a lamp that runs with a motor whole: a diode into its feed, tried on b
             '.find((o) => o.textContent.includes("Diode")).click()',
     );
     $hand->w->until(fn (): bool => str_contains($hand->w->text('.offer.here'), 'Diode'), 'the diode is in hand');
+    $hand->w->settle();
     $hand->click('.offer.here .button');
     $hand->w->until(fn (): bool => $hand->w->base() > $base, 'it is put in');
     $hand->w->until(fn (): bool => $hand->w->all('#drawing svg.wide .sym.diode') !== [], 'it is drawn');

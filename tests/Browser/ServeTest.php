@@ -42,7 +42,8 @@ final class Served
             null,
             [...getenv(), 'GLOW_DATABASE' => $this->database],
         );
-        $this->until(fn (): bool => $this->answers(), 'it answers');
+        // The door is open before there is somebody behind it.
+        $this->until(fn (): bool => $this->answers() && $this->get('/alive')[0] === 200, 'it answers');
     }
 
     public function pid(): int

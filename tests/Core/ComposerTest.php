@@ -23,6 +23,7 @@ use BenchGlow\Edit\ReplacePart;
 use BenchGlow\Edit\SetField;
 use BenchGlow\Edit\SwapEnds;
 use BenchGlow\Edit\TakePartOut;
+use BenchGlow\Edit\UseWay;
 use BenchGlow\Format\BadBuild;
 use BenchGlow\Format\Fields;
 use BenchGlow\Ways\Choices;
@@ -239,6 +240,39 @@ it('keeps what it was made for, and lets go of it with what it goes by', functio
         $changed = Editor::apply($changed, new TakePartOut($switch->text('id')));
     }
     expect(Build::of(Editor::apply($changed, new RemoveItem('door')))->circuits['main']->composedFor)->toBe([]);
+});
+
+it('gives a wish in levels by the ready ways that give such, each proven', function (): void {
+    $document = Rig::on()
+        ->input('hand')
+        ->light('pod', 'module', 'pod_warm_12')
+        ->fused('bank.plus', 'pod.plus', 2.0)
+        ->lead('pod.minus', 'bank.minus')
+        ->want(['all' => []], 'pod')
+        ->document();
+    // Low by one switch and high by another, as the way itself says it; then straight again, the wishes left.
+    $wished = Editor::apply($document, (new UseWay('main', 'low_high_dimmer'))->saying());
+    $straight = Editor::apply($wished, new UseWay('main', 'straight'));
+    expect(Review::of($straight)->analysis->intents['main']->verdict)->toBe('not_met');
+    $composed = (new Composer($straight, 'main'))->of(null);
+    expect($composed->whyNone)
+        ->toBeNull()
+        ->and(count($composed->support))
+        ->toBe(2)
+        ->and($composed->cards)
+        ->not->toBe([]);
+    foreach ($composed->cards as $card) {
+        $after = Document::fromJson(Editor::apply($straight, $card->edit)->json);
+        expect(Review::of($after)->analysis->intents['main']->verdict)
+            ->toBe('met', $card->name)
+            ->and(array_keys(Build::of($after)->inputs))
+            ->toBe(array_keys(Build::of($straight)->inputs));
+    }
+    $trike = (new Composer(Make::file('coffee-trike.glow.json'), 'rear_a_wire_each'))->of(null)->cards;
+    expect($trike[0]->name ?? '')
+        ->toBe('A wire per function')
+        ->and($trike[0]->onTheBench ?? false)
+        ->toBeTrue();
 });
 
 it('says how much is too much: nine things, and a wish that can never hold', function (): void {

@@ -79,6 +79,13 @@ document.addEventListener('click', (e) => {
   const bracket = e.target.closest('.bracket');
   if (bracket) $(`#clause-${bracket.dataset.clause}`)?.click();
 });
+// What is still sought can be stopped.
+document.addEventListener('click', (e) => {
+  const stop = e.target.closest('[data-stops]');
+  if (!stop) return;
+  window.htmx.trigger($(stop.dataset.stops), 'htmx:abort');
+  stop.parentElement.textContent = 'Stopped. Put the circuits away and find them again to go on.';
+});
 // On a phone one lead at a time, with keys of its own; the machine's own keyboard stays away meanwhile.
 const small = window.matchMedia('(max-width: 760px)');
 const lengths = () => [...document.querySelectorAll('.lead-row input.typed[id$="-length_m"]')];

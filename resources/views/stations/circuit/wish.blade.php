@@ -18,7 +18,13 @@
                     hx-swap="outerHTML"
                     hx-sync="this:drop"
                 >
-                    <p class="muted">Each is written into this circuit and solved in every state first …</p>
+                    <p class="muted">Each is written into this circuit and solved in every state first …
+                        <button
+                            class="button is-small"
+                            type="button"
+                            data-stops="#wish-cards"
+                        >Stop</button>
+                    </p>
                     <noscript><a href="{{ $frame->url(['wish' => 'all']) }}#wish">Show them</a></noscript>
                 </div>
             @endif
