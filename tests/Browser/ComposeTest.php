@@ -126,11 +126,15 @@ it('takes the leads one at a time on a phone, with keys of its own', function ()
     expect($w->script($shown))->toBe(1);
     foreach (['2', '.', '7', ' m'] as $key) {
         $w->click(".keypad [data-types='{$key}']");
+        // What is tried out while one types is answered before the next key.
+        usleep(220_000);
+        $w->settle();
     }
     $first = $w->script('return document.querySelector(".lead-row.now").dataset.part');
     expect($w->script('return document.querySelector(arguments[0]).value', $field))->toBe('2.7 m');
     $w->click(".keypad [data-types='next']");
     $w->until(fn (): bool => $w->base() > $base, 'the length is kept');
+    $w->settle();
     $w->until(
         fn (): bool => $w->script('return document.querySelector(".lead-row.now")?.dataset.part') !== $first,
         'the next lead is in hand',
