@@ -190,7 +190,10 @@ final class Sketch
                 str_ends_with($symbol->id, '.own') ? 'its own load' : str_replace('_', ' ', $local),
                 $this->reading($this->across($symbol)),
             ],
-            'lamp' => ["lamp in {$symbol->part}", abs($this->through($symbol)) > self::LIVE_A ? 'lit' : 'dark'],
+            'lamp' => [
+                'lamp in '.Words::within($this->name($symbol)),
+                abs($this->through($symbol)) > self::LIVE_A ? 'lit' : 'dark',
+            ],
             default => [$this->name($symbol), ''],
         };
     }

@@ -142,8 +142,8 @@ it('refuses what it can\'t write', function (array $arguments, string $says): vo
         '--with: `brake` has no position `sideways`; it has off, on.',
     ],
     [['--with', 'brak=on'], '--with: the build has no input `brak`. Did you mean `brake`?'],
-    [['--out', '/tmp/x.cir', '--phase', '0'], '--phase takes the number of a phase, from 1'],
-    [['--out', '/tmp/x.csv', '--mark', 'maybe'], '--mark takes utf8'],
+    [['--out', 'x.cir', '--phase', '0'], '--phase takes the number of a phase, from 1'],
+    [['--out', 'x.csv', '--mark', 'maybe'], '--mark takes utf8'],
     [['--out', 'x.cir', '--supply', 'low'], '--supply takes min, nominal or max'],
 ]);
 

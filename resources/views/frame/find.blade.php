@@ -8,7 +8,7 @@
     >
         <x-field
             id="q"
-            label="A name or id"
+            label="A name"
             name="q"
             :value="$word"
             autofocus
@@ -18,9 +18,7 @@
     <ul class="found">
         @forelse ($found as [$hit, $url])
             <li>
-                <a href="{{ $url }}"><b>{{ $hit->label }}</b> <span class="muted">{{ $hit->where }} · <span
-                            class="figure"
-                        >{{ $hit->id }}</span></span></a>
+                <a href="{{ $url }}"><b>{{ $hit->label }}</b> <span class="muted">{{ $hit->where }}</span></a>
             </li>
         @empty
             <li>Nothing in this build is called “{{ $word }}”.</li>

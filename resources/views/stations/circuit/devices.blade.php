@@ -99,7 +99,8 @@
                             <tbody>
                                 @foreach ($device->part->contacts as $contact)
                                     <tr>
-                                        <td class="figure">{{ $contact->from }} – {{ $contact->to }}
+                                        <td class="figure">
+                                            {{ str_replace('_', ' ', $contact->from . ' – ' . $contact->to) }}
                                         </td>
                                         <td>{{ App\Stations\Circuit\PinMap::when($contact->closedWhen) }}
                                         </td>
@@ -113,7 +114,8 @@
                                 @endforeach
                                 @foreach ($device->part->senses() as $inside)
                                     <tr>
-                                        <td class="figure">{{ $inside->from }} – {{ $inside->to }}
+                                        <td class="figure">
+                                            {{ str_replace('_', ' ', $inside->from . ' – ' . $inside->to) }}
                                         </td>
                                         <td>coil or input, {{ $S::ohms($inside->ohm()) }}: pulls in at
                                             {{ $S::volts($inside->pullInV()) }}, lets go at
