@@ -7,12 +7,11 @@ namespace App\Support;
 use BenchGlow\Build\Document;
 use BenchGlow\Build\Index;
 use BenchGlow\Compose\Composer;
-use BenchGlow\Edit\AddItem;
+use BenchGlow\Edit\Batch;
 use BenchGlow\Edit\Editor;
 use BenchGlow\Edit\SetField;
 use BenchGlow\Edit\UseWay;
 use BenchGlow\Format\BadBuild;
-use BenchGlow\Format\Fields;
 
 /** Question four of a new build: when it glows, made into what tells of it and the best circuit for that. */
 final readonly class StartWhen
@@ -35,13 +34,13 @@ final readonly class StartWhen
         'host_ground' => 'with a lamp of the host, switched to ground',
     ];
 
-    /** Switches of its own: label and positions of the input, and the part. */
+    /** Switches of its own: label of the input, and the part. */
     private const OWN = [
-        'hand' => ['Switch', ['off', 'on'], ''],
-        'lid' => ['Lid', ['down', 'up'], 'lid_switch'],
-        'door' => ['Door', ['shut', 'open'], 'lid_switch'],
-        'motion' => ['Someone near', ['still', 'there'], 'sensor_motion'],
-        'dusk' => ['Evening', ['light', 'dark'], 'sensor_dusk'],
+        'hand' => ['Switch', ''],
+        'lid' => ['Lid', 'lid_switch'],
+        'door' => ['Door', 'lid_switch'],
+        'motion' => ['Someone near', 'sensor_motion'],
+        'dusk' => ['Evening', 'sensor_dusk'],
     ];
 
     /** Wires of the host: label of what tells, kind of the input, and what else hangs on the wire. */
@@ -73,15 +72,9 @@ final readonly class StartWhen
 
     private static function own(Document $document, string $circuit, string $when): Document
     {
-        [$label, $positions, $part] = self::OWN[$when];
+        [$label, $part] = self::OWN[$when];
         $input = Index::of($document)->has($when) ? "{$when}_input" : $when;
-        $document = Editor::apply(
-            $document,
-            new AddItem(
-                'inputs',
-                new Fields(['id' => $input, 'label' => $label, 'kind' => $when, 'positions' => $positions]),
-            ),
-        );
+        $document = Editor::apply($document, NewSignal::input($input, $label, $when));
 
         return Editor::apply($document, new UseWay($circuit, 'hand', inputs: [$input], switch: $part));
     }
@@ -91,16 +84,14 @@ final readonly class StartWhen
         $conditions = [];
         foreach (self::HOST[$when] as [$label, $kind, $load]) {
             $input = Index::of($document)->free($label);
+            $volts = $document->fields()->objects('supplies')[0]->number('nominal_v');
+            $load = ['id' => 'lamp', ...$load, 'at_v' => $volts > 18.0 ? 24 : 12];
             $document = Editor::apply(
                 $document,
-                new AddItem(
-                    'inputs',
-                    new Fields(['id' => $input, 'label' => $label, 'kind' => $kind, 'positions' => ['off', 'on']]),
-                ),
-            );
-            $document = Editor::apply(
-                $document,
-                new AddItem('host.wires', self::wire($document, $label, $input, $kind, $load)),
+                new Batch([
+                    NewSignal::input($input, $label, $kind),
+                    NewSignal::wire($document, $input, $label, $kind, fuseA: 7.5, loads: [$load]),
+                ]),
             );
             $conditions[] = ['input' => $input];
         }
@@ -113,22 +104,5 @@ final readonly class StartWhen
         $want = $document->fields()->objects('circuits')[0]->objects('wants')[0] ?? null;
 
         return $want === null ? $document : Editor::apply($document, new SetField($want->text('id'), 'when', $wish));
-    }
-
-    /** @param  array<string, mixed>  $load */
-    private static function wire(Document $document, string $label, string $input, string $kind, array $load): Fields
-    {
-        $supply = $document->fields()->objects('supplies')[0];
-
-        return new Fields([
-            'id' => Index::of($document)->free("{$label} wire"),
-            'label' => "{$label} wire",
-            'kind' => $kind === 'load' ? 'other' : $kind,
-            'polarity' => 'positive',
-            'live_when' => ['input' => $input],
-            'fed_by' => $supply->text('id'),
-            'fuse_a' => 7.5,
-            'loads' => [['id' => 'lamp', ...$load, 'at_v' => $supply->number('nominal_v') > 18.0 ? 24 : 12]],
-        ]);
     }
 }

@@ -37,6 +37,21 @@ final readonly class Circuit
         );
     }
 
+    /**
+     * What is wished of it as one expression, leaving out where all is the same; [] where nothing is wished.
+     *
+     * @return array<array-key, mixed>
+     */
+    public function wished(): array
+    {
+        $whens = array_map(
+            fn (Want $w): array => $w->when->data,
+            array_values(array_filter($this->wants, fn (Want $w): bool => $w->level !== 'free')),
+        );
+
+        return count($whens) > 1 ? ['any' => $whens] : $whens[0] ?? [];
+    }
+
     /** Two letters from a name: initials of the first two words, or its first two letters. */
     public static function flagFor(string $label): string
     {

@@ -57,21 +57,18 @@ final readonly class Leveled
                 ),
             ),
         );
+        [$inputs, $wires] = [array_slice($inputs, 0, self::MOST), array_slice($wires, 0, self::MOST)];
         $all = [];
         foreach (self::WAYS as $way) {
-            foreach (self::orders(array_slice($wires, 0, self::MOST)) as $wiresNow) {
-                foreach (self::orders(array_slice($inputs, 0, self::MOST)) as $inputsNow) {
-                    // Where wires tell, the order of the inputs is all the same.
-                    $byWire = ! str_starts_with($way, 'low_high');
-                    if (
-                        $byWire
-                            ? $inputsNow !== array_slice($inputs, 0, self::MOST)
-                            : $wiresNow !== array_slice($wires, 0, self::MOST)
-                    ) {
-                        continue;
-                    }
-                    $all[] = new UseWay($this->circuit, $way, wires: $wiresNow, inputs: $inputsNow);
-                }
+            // Low and high go by switches, the others by wires of the host: only what tells is put in every order.
+            $bySwitch = str_starts_with($way, 'low_high');
+            foreach (self::orders($bySwitch ? $inputs : $wires) as $order) {
+                $all[] = new UseWay(
+                    $this->circuit,
+                    $way,
+                    wires: $bySwitch ? $wires : $order,
+                    inputs: $bySwitch ? $order : $inputs,
+                );
             }
         }
 

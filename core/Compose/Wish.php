@@ -42,14 +42,8 @@ final readonly class Wish
             $want->level === 'free' ? ($free |= $holds) : ($on |= $holds);
             $told |= $holds;
         }
-        $whens = array_values(
-            array_map(
-                fn (Want $w): array => $w->when->data,
-                array_filter($wants, fn (Want $w): bool => $w->level !== 'free'),
-            ),
-        );
 
-        return new self($truth, $on, $free, count($whens) === 1 ? $whens[0] : ['any' => $whens]);
+        return new self($truth, $on, $free, $build->circuits[$circuit]->wished());
     }
 
     /** Fits a circuit that glows exactly in these states. */

@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace BenchGlow\Edit;
 
+use BenchGlow\Build\Circuit;
 use BenchGlow\Build\Names;
 use BenchGlow\Format\BadBuild;
 use BenchGlow\Format\Fields;
@@ -68,10 +69,9 @@ final readonly class Compose implements Edit
             if ($fields->text('id') !== $this->circuit) {
                 continue;
             }
-            $wished = array_map(fn (Fields $w): array => $w->object('when')->data, $fields->objects('wants'));
-            $when = $this->when->data ?? (count($wished) === 1 ? $wished[0] : ['any' => $wished]);
-            if ($wished !== []) {
-                $draft->put(['circuits', $i, 'composed_for'], $when);
+            $wish = $this->when->data ?? Circuit::of($fields)->wished();
+            if ($wish !== []) {
+                $draft->put(['circuits', $i, 'composed_for'], $wish);
             }
         }
     }

@@ -50,8 +50,7 @@ final readonly class Sweep
         $owner = is_string($own) ? $own : $owner;
         $kept = [];
         foreach ($record as $field => $value) {
-            if ($field === 'composed_for' && is_array($value) && $this->goesBy($value)) {
-                // What it was once made for is no use any more; what it is wished by still has to be said.
+            if (($fields[$field] ?? null)?->goesAlong === true && is_array($value) && $this->goesBy($value)) {
                 continue;
             }
             $left = isset($fields[$field]) ? $this->value($value, $fields[$field], "{$path}/{$field}", $owner) : $value;

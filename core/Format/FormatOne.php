@@ -142,7 +142,8 @@ final class FormatOne
                             'flag' => S::text(3, 1),
                             'label' => S::text(200, 1)->called('name'),
                             'note' => S::text(2000),
-                            'composed_for' => S::when()->called('what it was made for'),
+                            // What it was once made for is no use any more without what it went by; a wish has to be said anew.
+                            'composed_for' => S::when()->called('what it was made for')->goingAlong(),
                             'wants' => S::list(
                                 S::record(
                                     [

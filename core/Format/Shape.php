@@ -24,6 +24,7 @@ final readonly class Shape
      * @param  list<string>  $required
      * @param  list<string>  $choices
      * @param  array<string, array{array<string, self>, list<string>}>  $variants  tag value => own fields, own required ones
+     * @param  bool  $goesAlong  is let go without a word when something it names is removed
      */
     private function __construct(
         public string $type,
@@ -39,6 +40,7 @@ final readonly class Shape
         public string $says = '',
         public string $label = '',
         public ?Unit $unit = null,
+        public bool $goesAlong = false,
     ) {
     }
 
@@ -147,16 +149,21 @@ final readonly class Shape
 
     public function orNull(): self
     {
-        return $this->with(nullable: true, label: $this->label, unit: $this->unit);
+        return $this->with(true, $this->label, $this->unit, $this->goesAlong);
     }
 
     /** What people call it, in the middle of a sentence, and the unit it is typed in. */
     public function called(string $label, ?Unit $unit = null): self
     {
-        return $this->with($this->nullable, $label, $unit);
+        return $this->with($this->nullable, $label, $unit, $this->goesAlong);
     }
 
-    private function with(bool $nullable, string $label, ?Unit $unit): self
+    public function goingAlong(): self
+    {
+        return $this->with($this->nullable, $this->label, $this->unit, true);
+    }
+
+    private function with(bool $nullable, string $label, ?Unit $unit, bool $goesAlong): self
     {
         return new self(
             $this->type,
@@ -172,6 +179,7 @@ final readonly class Shape
             $this->says,
             $label,
             $unit,
+            $goesAlong,
         );
     }
 

@@ -5,7 +5,6 @@ declare(strict_types=1);
 namespace BenchGlow\Check\Switching;
 
 use BenchGlow\Analysis\Analysis;
-use BenchGlow\Build\Want;
 use BenchGlow\Build\WhenText;
 use BenchGlow\Check\Finding;
 use BenchGlow\Check\Rule;
@@ -26,12 +25,8 @@ final class ComposeDriftedRule implements Rule
     {
         $findings = [];
         foreach ($analysis->build->circuits as $circuit) {
-            if ($circuit->composedFor === [] || $circuit->wants === []) {
-                continue;
-            }
-            $now = array_map(fn (Want $w): array => $w->when->data, $circuit->wants);
-            $wish = count($now) === 1 ? $now[0] : ['any' => $now];
-            if ($this->same($analysis, $circuit->composedFor, $wish)) {
+            $wish = $circuit->wished();
+            if ($circuit->composedFor === [] || $wish === [] || $this->same($analysis, $circuit->composedFor, $wish)) {
                 continue;
             }
             $document = $analysis->build->document;

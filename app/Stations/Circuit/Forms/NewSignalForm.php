@@ -6,8 +6,8 @@ namespace App\Stations\Circuit\Forms;
 
 use App\Stations\Form;
 use App\Stations\Typing;
+use App\Support\NewSignal;
 use BenchGlow\Build\Index;
-use BenchGlow\Edit\AddItem;
 use BenchGlow\Edit\Batch;
 use BenchGlow\Edit\Edit;
 use BenchGlow\Format\Fields;
@@ -16,15 +16,15 @@ use BenchGlow\Quantity\NotUnderstood;
 /** Something a wish can go by, made where the wish is said: a switch of its own, or a wire of the host and what it follows. */
 final readonly class NewSignalForm extends Form
 {
-    /** What can be made: words, kind and positions of the input, and the polarity of the host's wire. */
+    /** What can be made: words, kind of the input, and the polarity of the host's wire. */
     public const KINDS = [
-        'hand' => ['a hand switch', 'hand', ['off', 'on'], null],
-        'lid' => ['a switch at a lid', 'lid', ['down', 'up'], null],
-        'door' => ['a switch at a door', 'door', ['shut', 'open'], null],
-        'motion' => ['a sensor: someone near', 'motion', ['still', 'there'], null],
-        'dusk' => ['a sensor: dusk', 'dusk', ['light', 'dark'], null],
-        'host_plus' => ['a wire of the host, positive when on', 'courtesy', ['off', 'on'], 'positive'],
-        'host_ground' => ['a wire of the host, to ground when on', 'courtesy', ['off', 'on'], 'ground'],
+        'hand' => ['a hand switch', 'hand', null],
+        'lid' => ['a switch at a lid', 'lid', null],
+        'door' => ['a switch at a door', 'door', null],
+        'motion' => ['a sensor: someone near', 'motion', null],
+        'dusk' => ['a sensor: dusk', 'dusk', null],
+        'host_plus' => ['a wire of the host, positive when on', 'courtesy', 'positive'],
+        'host_ground' => ['a wire of the host, to ground when on', 'courtesy', 'ground'],
     ];
 
     public static function op(): string
@@ -35,33 +35,15 @@ final readonly class NewSignalForm extends Form
     public function edit(Fields $in): Edit
     {
         $label = Typing::label($in, 'Its name', 'Step rocker');
-        [, $kind, $positions, $polarity] =
+        [, $kind, $polarity] =
             self::KINDS[$in->text('kind')] ?? throw new NotUnderstood('What it is: choose one from the list.');
         $id = Index::of($this->document)->free($label);
-        $input = new AddItem(
-            'inputs',
-            new Fields(['id' => $id, 'label' => $label, 'kind' => $kind, 'positions' => $positions]),
-        );
+        $input = NewSignal::input($id, $label, $kind);
 
         return $polarity === null
             ? $input
             : new Batch(
-                [
-                    $input,
-                    new AddItem(
-                        'host.wires',
-                        new Fields([
-                            'id' => Index::of($this->document)->free("{$label} wire"),
-                            'label' => "{$label} wire",
-                            'kind' => $kind,
-                            'polarity' => $polarity,
-                            'live_when' => ['input' => $id],
-                            'fed_by' => Feed::of($this->document),
-                            'fuse_a' => null,
-                            'loads' => [],
-                        ]),
-                    ),
-                ],
+                [$input, NewSignal::wire($this->document, $id, $label, $kind, $polarity)],
                 "{$label} and its wire added",
             );
     }
