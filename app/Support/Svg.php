@@ -121,10 +121,16 @@ final class Svg
 
     private static function wire(Shape $s, string $part): string
     {
-        if ($s->state === 'tie') {
+        if ($s->state === 'tie' || $s->state === 'thread') {
             [[$x, $y1], [, $y2]] = $s->points;
 
-            return '<path class="tie" d="M'.self::n($x).' '.self::n($y1).'V'.self::n($y2)."\"{$part}/>";
+            return "<path class=\"{$s->state}\" d=\"M".
+                self::n($x).
+                ' '.
+                self::n($y1).
+                'V'.
+                self::n($y2).
+                "\"{$part}/>";
         }
         $pin = $s->pin === '' ? '' : ' data-pin="'.e($s->pin).'"';
         $d = '';
@@ -226,6 +232,7 @@ final class Svg
         $kind = explode(' ', $s->kind)[0];
         $inner = match ($kind) {
             'fuse' => "{$box}<path class=\"thin\" d=\"M{$l} 0H{$r}\"/>",
+            'tap' => self::tap($s->state, $l, $r),
             'resistor' => $box,
             'plug' => "<path class=\"lead\" d=\"M{$l} 0H-6M8 0H{$r}\"/><path class=\"open\" d=\"M-8 -8A9 9 0 0 1 -8 8\"/><rect x=\"-6\" y=\"-4\" width=\"13\" height=\"8\"/>",
             'diode' => "<path class=\"lead\" d=\"M{$l} 0H-11M11 0H{$r}\"/><path class=\"solid\" d=\"M-11 -11L11 0L-11 11Z\"/><path class=\"bar\" d=\"M11 -11V11\"/>",
@@ -267,6 +274,26 @@ final class Svg
             ' '.
             self::n($cy).
             "){$turn}\">{$title}{$inner}</g>";
+    }
+
+    /** The way's bar with its two slots, the one it hangs on filled, and its own fuse. */
+    private static function tap(string $state, string $l, string $r): string
+    {
+        $slots = '';
+        foreach (['line' => -9.0, 'load' => 3.0] as $slot => $y) {
+            $class = str_contains($state, "on-{$slot}") ? 'slot sits' : 'slot';
+            $slots .= "<rect class=\"{$class}\" x=\"-22\" y=\"".self::n($y).'" width="9" height="6"/>';
+        }
+        $leg = match (true) {
+            str_contains($state, 'on-line') => 'M-13 -6H-8V0H-4',
+            str_contains($state, 'on-load') => 'M-13 6H-8V0H-4',
+            default => '',
+        };
+
+        return "<path class=\"bar\" d=\"M{$l} -12V12\"/>{$slots}".
+            ($leg === '' ? '' : "<path class=\"thin\" d=\"{$leg}\"/>").
+            '<rect x="-4" y="-7" width="22" height="14"/><path class="thin" d="M-4 0H18"/>'.
+            "<path class=\"lead\" d=\"M18 0H{$r}\"/>";
     }
 
     /** A load of the host by what it is: motor, coil, electronics, LED, or a lamp. */

@@ -7,6 +7,15 @@ namespace BenchGlow\Drawing;
 /** Thin brackets under what stands before the lights, one for each part of the circuit one decides about by itself. */
 final class Brackets
 {
+    /** What each part of the circuit is called under the drawing. */
+    public const WORDS = [
+        'source' => 'fed from',
+        'switching' => 'switched by',
+        'control' => 'dimmed by',
+        'runs' => 'along',
+        'lights' => 'to',
+    ];
+
     /** Heights of a line of brackets, px. */
     public const LINE = 22.0;
 

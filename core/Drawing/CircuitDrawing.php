@@ -28,6 +28,7 @@ final class CircuitDrawing
      * @param  array<string, string>  $tips  red and black: pins the meter's tips are on
      * @param  list<Finding>  $findings  numbered in this order
      * @param  array<string, string>  $sections  device or thing in line => the part of the circuit it stands in: bracketed
+     * @param  string  $opened  core (lead.core) in hand: it lies lowest, where that can be
      */
     public static function wide(
         Analysis $analysis,
@@ -39,8 +40,18 @@ final class CircuitDrawing
         array $findings = [],
         ?Scheme $scheme = null,
         array $sections = [],
+        string $opened = '',
     ): Drawing {
-        $sketch = new Sketch($analysis, $analysis->now[$supply], $circuit, $units, $findings, $scheme, $sections);
+        $sketch = new Sketch(
+            $analysis,
+            $analysis->now[$supply],
+            $circuit,
+            $units,
+            $findings,
+            $scheme,
+            $sections,
+            $opened,
+        );
 
         return self::draw($sketch, $circuit, $width, $tips, false);
     }
@@ -58,8 +69,10 @@ final class CircuitDrawing
         array $tips = [],
         array $findings = [],
         ?Scheme $scheme = null,
+        string $opened = '',
     ): Drawing {
-        $sketch = new Sketch($analysis, $analysis->now[$supply], $circuit, $units, $findings, $scheme);
+        $scene = $analysis->now[$supply];
+        $sketch = new Sketch($analysis, $scene, $circuit, $units, $findings, $scheme, opened: $opened);
 
         return self::draw($sketch, $circuit, $width, $tips, true);
     }
@@ -73,7 +86,7 @@ final class CircuitDrawing
                 ? [[Shape::text('No light yet.', 8.0, 30.0)], 60.0]
                 : ($narrow
                     ? NarrowPlan::draw($sketch, $width)
-                    : WidePlan::draw($sketch, $width));
+                    : LinePlan::draw($sketch, $width) ?? WidePlan::draw($sketch, $width));
 
         return new Drawing(
             $width,

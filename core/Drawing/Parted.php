@@ -58,14 +58,55 @@ final class Parted
             );
         }
         array_splice($shapes, $n, 1, $halves);
+        $threads = abs($uy) > abs($ux) ? [] : self::threads($shapes, [$from, $to], $drawing->height);
 
         return new Drawing(
             $drawing->width,
             $drawing->height,
-            [...$shapes, ...$ends],
+            [...$threads, ...$shapes, ...$ends],
             $drawing->title,
             $drawing->description,
         );
+    }
+
+    /**
+     * Two threads from the bare ends to the lower edge, where the slip hangs; none where something is in their way.
+     *
+     * @param  list<Shape>  $shapes
+     * @param  array{array{float, float}, array{float, float}}  $ends
+     * @return list<Shape>
+     */
+    private static function threads(array $shapes, array $ends, float $height): array
+    {
+        $threads = [];
+        foreach ($ends as [$x, $y]) {
+            $crossed = array_filter($shapes, function (Shape $s) use ($x, $y): bool {
+                [$left, $top, $w, $h] = $s->rect();
+
+                return $s->kind === 'wire'
+                    ? self::crosses($s->points, $x, $y + 10.0)
+                    : $s->kind !== 'bracket' && $left < $x + 3.0 && $left + $w > $x - 3.0 && $top + $h > $y + 10.0;
+            });
+            if ($crossed !== []) {
+                return [];
+            }
+            $threads[] = Shape::wire([[$x, $y + 8.0], [$x, $height]], 'thread', '');
+        }
+
+        return $threads;
+    }
+
+    /** @param  list<array{float, float}>  $points  of a wire */
+    private static function crosses(array $points, float $x, float $below): bool
+    {
+        for ($m = 0; $m + 1 < count($points); $m++) {
+            [[$x1, $y1], [$x2, $y2]] = [$points[$m], $points[$m + 1]];
+            if (min($x1, $x2) < $x + 3.0 && max($x1, $x2) > $x - 3.0 && max($y1, $y2) > $below) {
+                return true;
+            }
+        }
+
+        return false;
     }
 
     /**

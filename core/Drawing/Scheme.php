@@ -237,7 +237,10 @@ final class Scheme
             $drawn = ! isset($this->boxes[$thing]);
             $kind = match (true) {
                 $hosts, isset($this->bodies->loads[$id]) => 'load',
-                $drawn && $law instanceof Resistor && str_ends_with($id, '.fuse') => 'fuse',
+                $drawn && $law instanceof Resistor && str_ends_with($id, '.fuse') => ($this->build->devices[$thing] ??
+                    null) instanceof FuseTapDevice
+                    ? 'tap'
+                    : 'fuse',
                 $drawn && $law instanceof StringLaw && $isDevice && ! isset($this->bodies->senses[$id]) => 'lamp',
                 default => null,
             };

@@ -73,6 +73,28 @@ final readonly class Shape
         return mb_strimwidth($text, 0, max(4, (int) floor($width / (self::LABEL_EM * Drawing::FONT))), '…');
     }
 
+    /**
+     * A label on one line, or broken between words on two; only what does not fit these either is cut.
+     *
+     * @param  float  $width  px
+     * @return list<string>
+     */
+    public static function lines(string $text, float $width): array
+    {
+        if (self::cut($text, $width) === $text) {
+            return [$text];
+        }
+        $words = explode(' ', $text);
+        $first = (string) array_shift($words);
+        while ($words !== [] && self::cut("{$first} {$words[0]}", $width) === "{$first} {$words[0]}") {
+            $first .= ' '.array_shift($words);
+        }
+
+        return $words === []
+            ? [self::cut($first, $width)]
+            : [self::cut($first, $width), self::cut(implode(' ', $words), $width)];
+    }
+
     /** Left and right changed over about the middle of a width, as seen from behind. */
     public function mirrored(float $width): self
     {

@@ -35,15 +35,17 @@ final class Sketch
      * @param  list<Finding>  $findings  numbered in this order where their subject is drawn
      * @param  Scheme|null  $scheme  of this circuit, where it is known already
      * @param  array<string, string>  $sections  device or thing in line => the part of the circuit it stands in
+     * @param  string  $opened  core (lead.core) that is in hand
      */
     public function __construct(
         public readonly Analysis $analysis,
         public readonly Scene $scene,
-        string $circuit,
+        public readonly string $circuit,
         public readonly string $units,
         array $findings = [],
         ?Scheme $scheme = null,
         public readonly array $sections = [],
+        public readonly string $opened = '',
     ) {
         $this->scheme = $scheme ?? Scheme::of($analysis->build, $analysis->harness, $analysis->bodies, $circuit);
         $this->state = $scene->lit;
@@ -146,8 +148,16 @@ final class Sketch
             in_array($symbol->kind, ['contact', 'host'], true) => $look.($this->made($symbol) ? ' made' : ' broken'),
             // What it is shows in its sign: a motor, a coil, electronics, an LED; else a lamp.
             $load !== null => "{$look} of-{$load->kind}",
+            $symbol->kind === 'tap' => "{$look} on-".($this->tap($symbol)?->side() ?? 'neither'),
             default => $look,
         };
+    }
+
+    private function tap(Symbol $symbol): ?FuseTapDevice
+    {
+        $device = $this->analysis->build->devices[$symbol->part] ?? null;
+
+        return $device instanceof FuseTapDevice ? $device : null;
     }
 
     private function item(string $id): Fields
@@ -169,7 +179,7 @@ final class Sketch
         $device = $this->analysis->build->devices[$symbol->part] ?? null;
 
         return match ($symbol->kind) {
-            'fuse' => isset($this->analysis->fuses[$symbol->id])
+            'fuse', 'tap' => isset($this->analysis->fuses[$symbol->id])
                 ? ["fuse {$symbol->id}", $this->fitted($symbol->id)]
                 : [
                     $device instanceof FuseTapDevice
@@ -259,7 +269,14 @@ final class Sketch
                 ? ''
                 : ', '.Shown::reading($across).' across it';
 
-        return Words::first($name).": {$value}{$volts}, ".Shown::amps(abs($this->through($symbol)));
+        $leg = match ($symbol->kind === 'tap' ? $this->tap($symbol)?->liveLeg() : '') {
+            'common' => ', its common leg in the live slot',
+            'other' => ', its other leg in the live slot',
+            'unknown' => ', which leg is in the live slot is not known',
+            default => '',
+        };
+
+        return Words::first($name).": {$value}{$volts}{$leg}, ".Shown::amps(abs($this->through($symbol)));
     }
 
     private function runs(float $amps): string

@@ -9,7 +9,7 @@ final readonly class Symbol
 {
     /**
      * @param  string  $id  unique in the drawing: contact, coil, inline thing, device, host load or light
-     * @param  string  $kind  fuse · resistor · diode · plug · contact · coil · box · host · load · lamp · stub · light
+     * @param  string  $kind  fuse · tap · resistor · diode · plug · contact · coil · box · host · load · lamp · stub · light
      * @param  string  $part  the thing it belongs to
      * @param  list<array{string, int}>  $left  harness pin and net, on the side of the plus (on the way back: of the return)
      * @param  list<array{string, int}>  $right

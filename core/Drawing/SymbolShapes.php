@@ -7,6 +7,19 @@ namespace BenchGlow\Drawing;
 /** Symbol, name and value of one thing, lying in a wide drawing or upright in a narrow one. */
 final class SymbolShapes
 {
+    /** Room a name leaves free in its column, px. */
+    private const BESIDE = 12.0;
+
+    private const NAME_LINE = 16.0;
+
+    /** What a name on two lines needs above that of one line, px. */
+    public static function more(Sketch $sketch, Symbol $symbol, float $room): float
+    {
+        return in_array($symbol->kind, ['box', 'stub', 'light'], true)
+            ? 0.0
+            : self::NAME_LINE * (count(Shape::lines($sketch->words($symbol)[0], $room - self::BESIDE)) - 1);
+    }
+
     /**
      * @param  list<float>  $ys  its rows
      * @return list<Shape>
@@ -73,14 +86,11 @@ final class SymbolShapes
                 $sketch->look($symbol).($symbol->kind === 'diode' && $symbol->flow < 0 ? ' reversed' : ''),
                 title: $sketch->said($symbol),
             );
-            $shapes[] = Shape::text(
-                Shape::cut($name, $room - 12.0),
-                $cx,
-                $top - 19.0,
-                'label',
-                'middle',
-                $symbol->part,
-            );
+            $lines = Shape::lines($name, $room - self::BESIDE);
+            foreach (array_reverse($lines) as $n => $line) {
+                $y = $top - 19.0 - self::NAME_LINE * $n;
+                $shapes[] = Shape::text($line, $cx, $y, 'label', 'middle', $symbol->part);
+            }
             $shapes[] = Shape::text(
                 Shape::cut($value, ($room - ($pin === null ? 12.0 : 40.0)) * 0.7),
                 $pin === null ? $cx : $cx - 14.0,

@@ -78,6 +78,9 @@ final class WidePlan
         $plan->arrange();
         $plan->rows();
         $plan->columns();
+        // How wide a column is says which names need two lines, and these say how high a row is.
+        $plan->rows();
+        $plan->columns();
         $plan->wire();
         $plan->symbols();
         $plan->brackets();
@@ -112,6 +115,7 @@ final class WidePlan
         $sources = array_filter($this->sketch->scheme->nets, fn (Net $n): bool => $n->class === 'source');
         $named = count(array_filter($sources, fn (Net $n): bool => isset($this->feed->points[$n->id]))) > 1;
         $y = 8.0;
+        $this->bands = [];
         $entered = [];
         foreach ($this->feed->rows() as $row) {
             foreach ($named ? array_keys($sources) : [] as $net) {
@@ -158,7 +162,11 @@ final class WidePlan
                 continue;
             }
             $box = $this->sketch->scheme->symbols[$id]->kind === 'box';
-            $above = max($above, ! $box || $row === $first ? self::ROW / 2 : 15.0);
+            $more =
+                $this->columnW > 0.0
+                    ? SymbolShapes::more($this->sketch, $this->sketch->scheme->symbols[$id], $this->columnW)
+                    : 0.0;
+            $above = max($above, ! $box || $row === $first ? self::ROW / 2 + $more : 15.0);
             $below = max(
                 $below,
                 $box ? ($row === $own[$rows - 1] ? 24.0 : 15.0) : self::ROW / 2 + ($name === 'back' ? self::HOME : 0.0),
@@ -439,12 +447,11 @@ final class WidePlan
 
     private function brackets(): void
     {
-        $words = ['source' => 'fed from', 'switching' => 'switched by', 'control' => 'dimmed by', 'runs' => 'along'];
         foreach (Brackets::lines($this->bracketed) as $section => $line) {
             [$first, $last] = $this->bracketed[$section];
             $this->shapes[] = Shape::bracket(
                 $section,
-                $words[$section] ?? '',
+                Brackets::WORDS[$section] ?? '',
                 $this->columnX[$first] + 4.0,
                 $this->bracketY + Brackets::LINE * $line,
                 $this->columnX[$last] + $this->columnW - $this->columnX[$first] - 8.0,

@@ -85,14 +85,19 @@ final class Wiring
     /** The core of that lead, which is what opens when the wire is pressed. */
     private static function core(Sketch $sketch, int $net): string
     {
-        $longest = ['', -1.0];
+        $best = ['', [-1, -1.0]];
         foreach ($sketch->analysis->harness->wires as $wire) {
-            if ($wire->lengthM > $longest[1] && $sketch->scheme->net($wire->from) === $net) {
-                $longest = ["{$wire->lead}.{$wire->core}", $wire->lengthM];
+            if ($sketch->scheme->net($wire->from) !== $net) {
+                continue;
             }
+            // The one in hand, else one of this circuit's own before those it shares the net with.
+            $core = "{$wire->lead}.{$wire->core}";
+            $own = ($sketch->analysis->build->leads[$wire->lead]->circuit ?? '') === $sketch->circuit;
+            $worth = [$core === $sketch->opened ? 2 : (int) $own, $wire->lengthM];
+            $best = $worth > $best[1] ? [$core, $worth] : $best;
         }
 
-        return $longest[0];
+        return $best[0];
     }
 
     /** A pin a probe tip can be set on. */

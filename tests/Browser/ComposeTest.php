@@ -144,3 +144,19 @@ it('takes the leads one at a time on a phone, with keys of its own', function ()
     expect($w->complaints())->toBe([]);
     $w->close();
 });
+
+it('stops looking for circuits when asked, and leaves what is there', function (): void {
+    $w = bench('Heron', 'boarding_step');
+    $base = $w->base();
+    // As soon as it begins to look, a press on Stop: the answer of a small wish would be there before a hand.
+    $w->script(
+        'document.addEventListener("htmx:beforeSend", (e) => e.target.closest("#wish") && setTimeout(() =>'.
+            ' document.querySelector("[data-stops]").click(), 0))',
+    );
+    $w->click('#find-circuits');
+    $w->sees('#wish', 'Stopped.');
+    $w->settle();
+    // That a request was broken off stands in the browser's log, as it should.
+    expect($w->all('.wish-list li'))->toBe([])->and($w->base())->toBe($base);
+    $w->close();
+});

@@ -6,6 +6,8 @@ use BenchGlow\Analysis\Analysis;
 use BenchGlow\Build\Document;
 use BenchGlow\Drawing\CircuitDrawing;
 use BenchGlow\Drawing\Drawing;
+use BenchGlow\Drawing\LampDrawing;
+use BenchGlow\Drawing\Parted;
 use BenchGlow\Drawing\RowDrawing;
 use BenchGlow\Drawing\Scheme;
 use BenchGlow\Drawing\Shape;
@@ -59,6 +61,7 @@ function overlaps(array $a, array $b): bool
 const BODIES = [
     'text',
     'fuse',
+    'tap',
     'resistor',
     'diode',
     'plug',
@@ -181,6 +184,124 @@ it('draws every example without anything meeting, running along each other or en
         expect(broken($drawing, $a, explode(' ', $name)[1]))->toBe([], $name);
     }
     expect(Drawing::FONT)->toBeGreaterThanOrEqual(14.0);
+});
+
+/** @return list<Shape> */
+function ofKind(Drawing $drawing, string ...$kinds): array
+{
+    return array_values(array_filter($drawing->shapes, fn (Shape $s): bool => in_array($s->kind, $kinds, true)));
+}
+
+it('draws a plain chain in one line, and lays the return under it while that wire is in hand', function (): void {
+    $a = Analysis::of(Make::file('heron.glow.json'));
+    $plain = CircuitDrawing::wide($a, 'cabin_steps', 'nominal');
+    [$fuse, $carrier] = [ofKind($plain, 'fuse')[0], ofKind($plain, 'carrier')[0]];
+    expect($fuse->y + $fuse->h / 2)
+        ->toBe($carrier->y + $carrier->h / 2)
+        ->and($carrier->x)
+        ->toBeGreaterThan($fuse->x + $fuse->w)
+        ->and($plain->height)
+        ->toBeLessThan(240.0);
+    $return = 'cabin_steps_light_feed.2';
+    $lowest = fn (Drawing $d, string $core): float => max(
+        array_map(
+            fn (Shape $s): float => max(array_column($s->points, 1)),
+            array_filter(ofKind($d, 'wire'), fn (Shape $s): bool => $s->text === $core),
+        ),
+    );
+    $opened = CircuitDrawing::wide($a, 'cabin_steps', 'nominal', opened: $return);
+    expect($lowest($plain, $return))
+        ->toBeLessThan($fuse->y)
+        ->and($lowest($opened, $return))
+        ->toBeGreaterThan(ofKind($opened, 'carrier')[0]->y + 60.0);
+    // A relay, a return that is switched, a strip fed at its other end are no plain chain.
+    $relay = CircuitDrawing::wide(Analysis::of(Make::file('mineral-cabinet.glow.json')), 'top_shelf', 'nominal');
+    expect(ofKind($relay, 'carrier')[0]->y)->toBeGreaterThan(ofKind($relay, 'coil')[0]->y + 40.0);
+});
+
+it('opens every wire of every example: parted, whole otherwise, threads over nothing', function (): void {
+    $threads = $seen = 0;
+    foreach (['heron', 'coffee-trike', 'mineral-cabinet', 'harbour-tour'] as $name) {
+        $a = Analysis::of(Make::file("{$name}.glow.json"));
+        foreach ($a->harness->wires as $wire) {
+            $circuit = $a->build->leads[$wire->lead]->circuit ?? '';
+            if (! isset($a->build->circuits[$circuit])) {
+                continue;
+            }
+            $core = "{$wire->lead}.{$wire->core}";
+            $drawing = CircuitDrawing::wide($a, $circuit, 'nominal', opened: $core);
+            expect(broken($drawing, $a, $circuit))->toBe([], "{$core} of {$name}");
+            $parted = Parted::at($drawing, $core, 'diode');
+            $bare = ofKind($parted, 'bare');
+            $hangs = array_filter(ofKind($parted, 'wire'), fn (Shape $s): bool => $s->state === 'thread');
+            expect([0, 2])
+                ->toContain(count($bare))
+                ->and([0, 2])
+                ->toContain(count($hangs));
+            foreach ($hangs as $thread) {
+                [[$x, $y], [, $end]] = $thread->points;
+                expect($end)->toBe($drawing->height);
+                foreach (ofKind($drawing, 'text', 'fuse', 'carrier', 'contact', 'diode', 'pin') as $shape) {
+                    expect(overlaps([$x - 1.0, $y + 4.0, 2.0, $end - $y], $shape->rect()))->toBeFalse($core);
+                }
+            }
+            $seen += count($bare);
+            $threads += count($hangs);
+        }
+    }
+    expect($seen)->toBeGreaterThan(40)->and($threads)->toBeGreaterThan(10);
+});
+
+it('draws a lamp of several functions with its pins, what is inside and what is not wired', function (): void {
+    $a = Analysis::of(Make::file('coffee-trike.glow.json'));
+    $lamps = array_filter($a->build->lights, LampDrawing::suits(...));
+    expect($lamps)->not->toBe([]);
+    foreach ($lamps as $lamp) {
+        foreach ([700.0, 330.0] as $width) {
+            $drawing = LampDrawing::of($a, $lamp, $width);
+            $texts = array_column(ofKind($drawing, 'text'), 'text');
+            expect($texts)
+                ->toContain('tail', 'stop', 'minus', '270 ohm')
+                ->and(count(ofKind($drawing, 'diode')))
+                ->toBe(2)
+                ->and(count(ofKind($drawing, 'led')))
+                ->toBe(1)
+                ->and(count(ofKind($drawing, 'stub')))
+                ->toBe(count(LampDrawing::unfed($a, $lamp)));
+            foreach (ofKind($drawing, 'text') as $n => $one) {
+                [$x, , $w] = $one->rect();
+                expect($x)
+                    ->toBeGreaterThanOrEqual(-0.5)
+                    ->and($x + $w)
+                    ->toBeLessThanOrEqual($width + 0.5);
+                foreach (array_slice(ofKind($drawing, 'text'), $n + 1) as $other) {
+                    expect(overlaps($one->rect(), $other->rect()))->toBeFalse("{$one->text} over {$other->text}");
+                }
+            }
+        }
+    }
+    // With the stop lead taken off, its pin is open and says so.
+    $lamp = array_values($lamps)[0];
+    $fields = $a->build->document->fields()->data;
+    $fields['leads'] = array_values(
+        array_filter($fields['leads'], fn (array $l): bool => ! str_contains(json_encode($l) ?: '', "{$lamp->id}.stop")),
+    );
+    $bare = Analysis::of(Document::fromJson((string) json_encode($fields)));
+    expect(LampDrawing::unfed($bare, $bare->build->lights[$lamp->id]))->toBe(['stop']);
+    $words = array_column(ofKind(LampDrawing::of($bare, $bare->build->lights[$lamp->id], 700.0), 'text'), 'text');
+    expect($words)->toContain('not wired');
+});
+
+it('breaks long names between words, and draws a tap by the slot it hangs on', function (): void {
+    expect(Shape::lines('Switch at cabinet door', 112.0))
+        ->toBe(['Switch at cabinet', 'door'])
+        ->and(Shape::lines('F1', 112.0))
+        ->toBe(['F1'])
+        ->and(Shape::lines('Incomprehensibilities', 60.0))
+        ->toHaveCount(1);
+    $drawing = CircuitDrawing::wide(Analysis::of(Make::file('j05-cool-box-lid.glow.json')), 'main', 'nominal');
+    $tap = ofKind($drawing, 'tap')[0];
+    expect($tap->state)->toContain('on-line')->and($tap->title)->toContain('common leg');
 });
 
 it('sets a bracket under what stands in each section, and none over another', function (): void {

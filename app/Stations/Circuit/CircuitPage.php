@@ -18,6 +18,7 @@ use BenchGlow\Build\PartBranch;
 use BenchGlow\Build\WhenText;
 use BenchGlow\Drawing\CircuitDrawing;
 use BenchGlow\Drawing\Drawing;
+use BenchGlow\Drawing\LampDrawing;
 use BenchGlow\Drawing\Parted;
 use BenchGlow\Edit\Batch;
 use BenchGlow\Edit\RemoveItem;
@@ -131,11 +132,7 @@ final class CircuitPage
     {
         return $this->opened === null
             ? $drawing
-            : Parted::at(
-                $drawing,
-                "{$this->opened->lead->id}.{$this->opened->core}",
-                $this->opened->chosen()->symbol ?? '',
-            );
+            : Parted::at($drawing, $this->inHand(), $this->opened->chosen()->symbol ?? '');
     }
 
     /** @return array<string, string> ways a light can face, which law asks for, and what the build says where it says something else */
@@ -165,6 +162,17 @@ final class CircuitPage
         return Soldered::of($this->frame);
     }
 
+    /** @return list<Light> lamps of several functions */
+    public function lamps(): array
+    {
+        return array_values(array_filter($this->frame->lights(), LampDrawing::suits(...)));
+    }
+
+    public function lamp(Light $light, float $width): Drawing
+    {
+        return LampDrawing::of($this->frame->analysis, $light, $width);
+    }
+
     public function fall(): ?Fall
     {
         return Fall::of($this->frame);
@@ -186,6 +194,7 @@ final class CircuitPage
                     findings: $frame->pins(),
                     scheme: $this->live->scheme(),
                     sections: $this->clauses->marks(),
+                    opened: $this->inHand(),
                 ),
             );
     }
@@ -205,8 +214,15 @@ final class CircuitPage
                     tips: $frame->tips(),
                     findings: $frame->pins(),
                     scheme: $this->live->scheme(),
+                    opened: $this->inHand(),
                 ),
             );
+    }
+
+    /** The core of the opened wire; '' where none is. */
+    private function inHand(): string
+    {
+        return $this->opened === null ? '' : "{$this->opened->lead->id}.{$this->opened->core}";
     }
 
     /** @return array<string, Lead> leads of the circuit */

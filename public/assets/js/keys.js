@@ -23,6 +23,21 @@ const step = (by) => {
   const at = all.findIndex((f) => f.classList.contains('here'));
   return go(all[(at + by + all.length) % all.length]);
 };
+// Out of a field, so that keys are keys again.
+document.addEventListener(
+  'keydown',
+  (e) => {
+    if (
+      e.key !== 'Escape' ||
+      !e.target.closest('input:not([type=radio]),textarea,select') ||
+      e.target.closest('dialog')
+    )
+      return;
+    e.target.blur();
+    e.stopPropagation();
+  },
+  true,
+);
 let pin = -1;
 document.addEventListener('keydown', (e) => {
   if (e.key === ' ' && e.target.matches('[role=switch]')) {

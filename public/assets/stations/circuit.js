@@ -200,9 +200,41 @@ document.addEventListener('keydown', (e) => {
       leads.open = true;
       $('input.typed', leads).select();
     }
-  } else if (e.key === 'y') press('#find-circuits');
+  } else if (e.key === 'y') {
+    // Open already: on into what was found.
+    const found = $('#wish .button, #wish button');
+    if (found) found.focus();
+    else press('#find-circuits');
+  } else if (e.key === 'v') {
+    const wish = $('.wish-edit');
+    if (wish) {
+      wish.open = true;
+      ($('#wish-0') ?? $('input', wish)).select();
+    }
+  } else if (e.key === 'k') $('.clause')?.focus();
+  else if (e.key === 'p') $('#cards .button, #cards button')?.focus();
   else if (e.key === 'd') $('#drawing').focus();
   else return;
+  e.preventDefault();
+});
+// Among the cards of ways the arrows go as they lie: up and down by a row of them.
+document.addEventListener('keydown', (e) => {
+  const list = e.target.closest?.('.way-list');
+  if (!list || !['ArrowUp', 'ArrowDown'].includes(e.key)) return;
+  const all = [...list.querySelectorAll('button')];
+  const here = e.target.getBoundingClientRect();
+  const down = e.key === 'ArrowDown' ? 1 : -1;
+  const next = all
+    .map((b) => [b, b.getBoundingClientRect()])
+    .filter(([, r]) => (r.top - here.top) * down > 40)
+    .sort(
+      ([, a], [, b]) =>
+        Math.abs(a.top - here.top) +
+        Math.abs(a.left - here.left) * 3 -
+        (Math.abs(b.top - here.top) + Math.abs(b.left - here.left) * 3),
+    )[0];
+  if (!next) return;
+  next[0].focus();
   e.preventDefault();
 });
 let playing = 0;

@@ -39,7 +39,10 @@
                 data-key="y"
             >{{ $frame->own('wish') === '' ? 'Find circuits for it' : 'Put the circuits away' }}</a>
         </p>
-        <details class="wish-edit">
+        <details
+            class="wish-edit"
+            @if ($page->opened) hidden @endif
+        >
             <summary>Change the wish, or what it goes by</summary>
             @foreach ($frame->circuit->wants as $n => $want)
                 <x-form

@@ -1,4 +1,4 @@
-{{-- Rows of LEDs as they are soldered: a lane for each string, from the front or from behind, and the order in words. --}}
+{{-- Lamps of several functions as they are inside; rows of LEDs as they are soldered: a lane for each string, from the front or from behind, and the order in words. --}}
 <div
     id="soldered"
     @if ($oob ?? false) hx-swap-oob="true" @endif
@@ -36,6 +36,22 @@
                     <li>{{ $line }}</li>
                 @endforeach
             </ol>
+        </details>
+    @endforeach
+    @foreach ($page->lamps() as $light)
+        <details class="soldered">
+            <summary>{{ $light->label }}, as it is inside</summary>
+            <x-svg
+                :drawing="$page->lamp($light, App\Stations\Circuit\Soldered::WIDE)"
+                :id="'inside-' . $light->id"
+                class="wide"
+            />
+            <x-svg
+                :drawing="$page->lamp($light, App\Stations\Circuit\Soldered::NARROW)"
+                :id="'inside-slim-' . $light->id"
+                class="slim"
+            />
+            <p class="muted">A pin that is not wired stays open: it may hold volts, and it is insulated.</p>
         </details>
     @endforeach
 </div>
