@@ -3,7 +3,7 @@
 declare(strict_types=1);
 
 /*
- * The headless tools of bin/glow: size series|strip|wire, report, story, compose, edit, offers, schema. No framework is loaded; classes come straight from core/.
+ * The headless tools of bin/glow: size series|strip|wire, report, story, compose, edit, offers, probe, host, schema. No framework is loaded; classes come straight from core/.
  * One JSON document on standard output; errors as one sentence on standard error. Exit 0 done, 1 a finding of severity danger, 2 bad input.
  */
 
@@ -14,6 +14,8 @@ use BenchGlow\Check\Review;
 use BenchGlow\Check\Severity;
 use BenchGlow\Command\Composing;
 use BenchGlow\Command\Export;
+use BenchGlow\Command\Hosting;
+use BenchGlow\Command\ProbingCommand;
 use BenchGlow\Command\Report;
 use BenchGlow\Command\SizeSeries;
 use BenchGlow\Command\SizeStrip;
@@ -24,7 +26,9 @@ use BenchGlow\Format\BadBuild;
 use BenchGlow\Format\FormatOne;
 use BenchGlow\Format\JsonSchema;
 use BenchGlow\Lists\Lists;
+use BenchGlow\Probe\Host\Instrument;
 use BenchGlow\Quantity\Csv;
+use BenchGlow\Quantity\NotUnderstood;
 
 error_reporting(E_ALL);
 ini_set('display_errors', 'stderr');
@@ -242,6 +246,122 @@ function offers(array $args): int
     return 0;
 }
 
+/**
+ * @param  array<string, string>  $options
+ * @param  list<string>  $known
+ */
+function choice(array $options, string $name, array $known): string
+{
+    $value = $options[$name] ?? $known[0];
+    if (! in_array($value, $known, true)) {
+        throw new Misused("--{$name} takes ".implode(', ', $known).", not '{$value}'.".BadBuild::nearMiss($value, $known));
+    }
+
+    return $value;
+}
+
+/**
+ * Writes a text, whole or not at all.
+ *
+ * @return array{path: string, bytes: int, what: string}
+ */
+function laid(string $path, string $text, string $what): array
+{
+    $there = is_dir(dirname($path)) && (! file_exists($path) || is_writable($path));
+    if (! $there || file_put_contents($path.'.part', $text) === false || ! rename($path.'.part', $path)) {
+        throw new Misused("{$path} can't be written.");
+    }
+
+    return ['path' => $path, 'bytes' => strlen($text), 'what' => $what];
+}
+
+/** @param  list<string>  $args */
+function probe(array $args): int
+{
+    [$words, $options] = words($args, ['goal', 'place', 'spot', 'out', 'follow']);
+    $goal = choice($options, 'goal', ['needed', 'all']);
+    $path = $words[0] ?? throw new Misused('glow probe takes a build or a table of readings ending in .csv.');
+    $table = pathinfo($path, PATHINFO_EXTENSION) === 'csv';
+    if (! $table && (isset($options['place']) || isset($options['spot']))) {
+        throw new Misused('--place and --spot go with a table of readings; a build says its own.');
+    }
+    $document = $table
+        ? ProbingCommand::around(
+            source($path),
+            choice($options, 'place', ['other', ...array_values(array_diff(FormatOne::PLACES, ['other']))]),
+            choice($options, 'spot', ['other', 'lamp', 'loom', 'panel', 'relay', 'driver']),
+        )
+        : Document::fromJson(source($path));
+    if (isset($options['follow'])) {
+        if ($options['follow'] !== '-') {
+            throw new Misused('--follow takes -, readings on standard input.');
+        }
+        while (($line = fgets(STDIN)) !== false) {
+            if (trim($line) === '') {
+                continue;
+            }
+            [$document, $wrong] = ProbingCommand::with($document, $line);
+            answer($wrong === '' ? ProbingCommand::of($document, $goal) : ['refused' => ucfirst($wrong)]);
+        }
+
+        return 0;
+    }
+    $written = isset($options['out'])
+        ? ['written' => laid($options['out'], ProbingCommand::names($document, $goal), 'the names')]
+        : [];
+    answer([...$written, ...ProbingCommand::of($document, $goal)]);
+
+    return 0;
+}
+
+/** @param  list<string>  $args */
+function host(array $args): int
+{
+    $reveal = in_array('--reveal', $args, true);
+    [$words, $options] = words(array_values(array_diff($args, ['--reveal'])), [
+        'seed',
+        'place',
+        'spot',
+        'difficulty',
+        'out',
+        'measure',
+    ]);
+    if ($words !== []) {
+        throw new Misused("glow host takes no file; there is '{$words[0]}'.");
+    }
+    $seed = $options['seed'] ?? '1';
+    if (preg_match('/^\d{1,9}$/', $seed) !== 1) {
+        throw new Misused("--seed takes a whole number, not '{$seed}'.");
+    }
+    $host = Hosting::draw(
+        (int) $seed,
+        $options['place'] ?? 'boat',
+        $options['spot'] ?? 'loom',
+        $options['difficulty'] ?? 'plain',
+    );
+    if (isset($options['measure'])) {
+        if ($options['measure'] !== '-') {
+            throw new Misused('--measure takes -, requests on standard input.');
+        }
+        $instrument = new Instrument($host);
+        while (($line = fgets(STDIN)) !== false) {
+            if (trim($line) !== '') {
+                answer(Hosting::measure($host, $instrument, $line));
+            }
+        }
+
+        return 0;
+    }
+    $written = isset($options['out']) ? ['written' => built($options['out'], $host->document)] : [];
+    $wires = array_map(
+        fn ($w): array => ['id' => $w->text('id'), 'colour' => $w->text('colour'), 'tracer' => $w->textOrNull('tracer')],
+        $host->document->fields()->object('probe')->objects('wires'),
+    );
+    answer([...$written, 'title' => $host->document->title(), 'wires' => $reveal ? $host->revealed() : $wires]);
+
+    return 0;
+}
+
 /** @param  list<string>  $args */
 function run(array $args): int
 {
@@ -281,6 +401,9 @@ function run(array $args): int
             'edit' => edit($args),
             default => offers($args),
         };
+    }
+    if ($tool === 'probe' || $tool === 'host') {
+        return $tool === 'probe' ? probe($args) : host($args);
     }
     if ($tool === 'story') {
         [$words, $options] = words($args, ['story', 'out', 'mark']);
@@ -334,7 +457,7 @@ function run(array $args): int
 
 try {
     exit(run(array_slice($argv, 1)));
-} catch (BadBuild|Misused $e) {
+} catch (BadBuild|Misused|NotUnderstood $e) {
     $said = $e->getMessage();
     fwrite(STDERR, (($argv[1] ?? '') === 'size' ? preg_replace('/^The build:/', 'The input:', $said) : $said)."\n");
     exit(2);

@@ -18,6 +18,7 @@ final readonly class HostLamp
         public bool $colourKnown,
         public float $lumens,
         public ?string $mixesInto,
+        public ?string $home = null,
     ) {
     }
 
@@ -32,6 +33,7 @@ final readonly class HostLamp
             $f->has('colour'),
             $f->number('lm'),
             $f->textOrNull('mixes_into'),
+            $f->textOrNull('home'),
         );
     }
 

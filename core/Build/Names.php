@@ -55,12 +55,28 @@ final readonly class Names
             $section === 'leads' => self::lead($index, $item),
             $section === 'leads.inline' => "{$kind} {$id}",
             $section === 'circuits.wants' => 'Wish'.$of,
+            $section === 'probe.wires' => self::probed($index, $item),
+            $section === 'probe.readings' => 'Reading',
             $section === 'devices' => self::alike($index, $id, self::device($index, $item, $kind, $of), $circuit),
             default => self::words($id),
         };
     }
 
     /** "fore_door" → "Fore door". */
+    /** "Wire 4 of stern lamp plug", by its place; by its colour where it stands alone. */
+    private static function probed(Index $index, Fields $wire): string
+    {
+        $connector = $wire->text('connector');
+        if ($connector !== '' && $wire->has('way')) {
+            $of = Words::within($index->item($connector)->text('label', self::words($connector)));
+
+            return "Wire {$wire->integer('way')} of {$of}";
+        }
+        $colour = $wire->text('colour');
+
+        return $colour === '' ? 'A wire of the host' : ucfirst($colour).' wire';
+    }
+
     private static function words(string $id): string
     {
         return ucfirst(trim((string) preg_replace('/_+/', ' ', $id)));

@@ -25,7 +25,7 @@ final class References
         'leads' => ['circuit' => 'circuits', 'wire' => 'parts'],
         'leads.inline' => ['part' => 'parts', 'plug' => 'devices'],
         'layouts' => ['light' => 'lights', 'mirror_of' => 'layouts'],
-        'probe.wires' => ['connector' => 'probe.connectors', 'became' => 'host.wires'],
+        'probe.wires' => ['connector' => 'probe.connectors'],
         'probe.readings' => ['wire' => 'probe.wires'],
     ];
 
@@ -50,6 +50,7 @@ final class References
         $check->leads();
         $check->wants();
         $check->mirrors();
+        (new ProbeReferences($document, $index, $check->pins))->check();
     }
 
     private function ids(): void
@@ -108,6 +109,13 @@ final class References
     private function positions(): void
     {
         $this->walk($this->document->data, '');
+        foreach ($this->document->fields()->object('host')->objects('wires') as $i => $wire) {
+            foreach ($wire->objects('loads') as $j => $load) {
+                if ($load->textOrNull('home') !== null) {
+                    $this->must("/host/wires/{$i}/loads/{$j}/home", $load->text('home'), 'host.grounds');
+                }
+            }
+        }
         foreach ($this->document->fields()->object('probe')->objects('readings') as $i => $reading) {
             $this->with("/probe/readings/{$i}/with", $reading->object('with'));
         }

@@ -56,6 +56,11 @@ use BenchGlow\Check\Light\StripHeatRule;
 use BenchGlow\Check\Light\StripRunTooLongRule;
 use BenchGlow\Check\Light\StripTooShortRule;
 use BenchGlow\Check\Light\SwitchingOnPwmRule;
+use BenchGlow\Check\Probe\DirtyGroundRule;
+use BenchGlow\Check\Probe\NeverTouchedRule;
+use BenchGlow\Check\Probe\ProbeConflictRule;
+use BenchGlow\Check\Probe\UnprovenTapRule;
+use BenchGlow\Check\Probe\WayLegRule;
 use BenchGlow\Check\Supply\DriverOverloadedRule;
 use BenchGlow\Check\Supply\HoursFromFullRule;
 use BenchGlow\Check\Supply\ReturnElsewhereRule;
@@ -180,6 +185,11 @@ final class Rules
         HoursFromFullRule::class,
         StoryFlatRule::class,
         StoryImpossibleRule::class,
+        NeverTouchedRule::class,
+        UnprovenTapRule::class,
+        ProbeConflictRule::class,
+        DirtyGroundRule::class,
+        WayLegRule::class,
         BriefFactRule::class,
         PlaceFactRule::class,
         NeededByRule::class,

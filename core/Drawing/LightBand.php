@@ -20,9 +20,6 @@ final class LightBand
 
     private const TEXT = 52.0;
 
-    /** Between the rails of one mark. */
-    public const RAIL = 13.0;
-
     /** @var array<int, float> net => y of its line above */
     public array $above = [];
 
@@ -211,8 +208,8 @@ final class LightBand
             $mark = preg_match('/\.u(\d+)\./', $pin, $m) === 1 ? (int) $m[1] / $units : 0.0;
             // Just inside the ends; pins of one mark side by side.
             $x = min(max($x0 + $mark * ($x1 - $x0), $x0 + 4.0), $x1 - 4.0);
-            while (array_filter($placed, fn (array $p): bool => abs($p[2] - $x) < self::RAIL - 1.0) !== []) {
-                $x += $mark > 0.5 ? -self::RAIL : self::RAIL;
+            while (array_filter($placed, fn (array $p): bool => abs($p[2] - $x) < LightFigures::RAIL - 1.0) !== []) {
+                $x += $mark > 0.5 ? -LightFigures::RAIL : LightFigures::RAIL;
             }
             $placed[] = [$pin, $net, $x];
         }

@@ -14,6 +14,9 @@ use BenchGlow\Scene\EmitterState;
 /** What is said under a light: volts at its ends, how much of it there is, how bright it is. */
 final readonly class LightFigures
 {
+    /** Between the rails of one mark. */
+    public const RAIL = 13.0;
+
     /**
      * @param  float  $under  y of the light's lower edge
      * @param  bool  $narrow  said in few words
@@ -51,7 +54,7 @@ final readonly class LightFigures
         if ($pin !== null) {
             $x = $x1 - 24.0;
             while (array_filter($drops, fn (float $d): bool => $d > $x - 4.0 && $d < $x + 26.0) !== []) {
-                $x -= LightBand::RAIL;
+                $x -= self::RAIL;
             }
             $shapes[] = Shape::pin($pin[0], $x, $under + 8.0, $pin[1], $this->light->id);
             $right = $x - 8.0;

@@ -14,7 +14,7 @@ final class FormatOne
 
     public const VERSION = 1;
 
-    public const MINOR = 2;
+    public const MINOR = 3;
 
     public const PLACES = [
         'boat',
@@ -61,6 +61,17 @@ final class FormatOne
         'looks_unlit',
         'hinders',
         'other',
+    ];
+
+    /** What a wire of the host may look like, or where it goes, that says to leave it alone. */
+    public const HINTS = [
+        'sheath_yellow',
+        'at_restraint',
+        'at_engine',
+        'mains_cable',
+        'sheath_orange',
+        'twisted',
+        'shielded',
     ];
 
     public const COLOURS = [
@@ -324,6 +335,7 @@ final class FormatOne
                                     'colour' => S::choice(...self::COLOURS),
                                     'lm' => S::number(0),
                                     'mixes_into' => S::id()->orNull(),
+                                    'home' => S::id()->orNull(),
                                 ],
                                 ['id', 'kind'],
                             ),
@@ -749,45 +761,7 @@ final class FormatOne
                     ['id', 'lasts_s'],
                 ),
             ),
-            'probe' => S::record([
-                'baseline' => S::list(S::record(['what' => S::text(), 'works' => S::flag()], ['what', 'works'])),
-                'connectors' => S::list(
-                    S::record(
-                        ['id' => S::id(), 'label' => S::text()->called('name'), 'ways' => S::integer(1, 500)],
-                        ['id', 'ways'],
-                    ),
-                ),
-                'wires' => S::list(
-                    S::record(
-                        [
-                            'id' => S::id(),
-                            'colour' => S::text(40),
-                            'tracer' => S::text(40)->orNull(),
-                            'area_mm2' => S::number(0.001, 200)->orNull(),
-                            'connector' => S::id()->orNull(),
-                            'way' => S::integer(1, 500)->orNull(),
-                            'became' => S::id()->orNull(),
-                        ],
-                        ['id'],
-                    ),
-                ),
-                'readings' => S::list(
-                    S::record(
-                        [
-                            'id' => S::id(),
-                            'wire' => S::id(),
-                            'to' => S::text(),
-                            'with' => S::map(S::local(), S::ID),
-                            'powered' => S::flag(),
-                            'kind' => S::text(40),
-                            'value' => S::number()->orNull(),
-                            'instrument' => S::text(40),
-                            'on' => $date,
-                        ],
-                        ['id', 'wire'],
-                    ),
-                ),
-            ]),
+            'probe' => self::probe($date),
             'layouts' => S::list(self::layout()),
             'work' => S::record([
                 'done' => S::list(
@@ -870,6 +844,103 @@ final class FormatOne
                 ),
             ),
         ];
+    }
+
+    /** What was found at the host's wires: connectors, wires, readings (probe-prove.md 16). */
+    private static function probe(S $date): S
+    {
+        return S::record([
+            'goal' => S::choice('needed', 'all')->called('goal'),
+            'baseline' => S::list(
+                S::record(
+                    [
+                        'what' => S::text(),
+                        'works' => S::flag(),
+                        'input' => S::id()->orNull(),
+                        'is' => S::local()->orNull(),
+                        'load' => S::pin()->orNull(),
+                        'on' => $date,
+                    ],
+                    ['what', 'works'],
+                ),
+            ),
+            'connectors' => S::list(
+                S::record(
+                    [
+                        'id' => S::id(),
+                        'label' => S::text()->called('name'),
+                        'ways' => S::integer(1, 200)->called('ways', Unit::Count),
+                        'rows' => S::integer(1, 10)->called('rows', Unit::Count),
+                        'spot' => S::choice('lamp', 'loom', 'panel', 'relay', 'driver', 'other')->called('place'),
+                        'reference' => S::id()->orNull()->called('black tip'),
+                    ],
+                    ['id', 'ways'],
+                ),
+            ),
+            'wires' => S::list(
+                S::record(
+                    [
+                        'id' => S::id(),
+                        'label' => S::text()->called('name'),
+                        'colour' => S::text(40)->called('colour'),
+                        'tracer' => S::text(40)->orNull()->called('tracer'),
+                        'area_mm2' => S::number(0.001, 200)->orNull()->called('thickness'),
+                        'connector' => S::id()->orNull(),
+                        'way' => S::integer(1, 200)->orNull(),
+                        'hints' => S::list(S::choice(...self::HINTS))->called('hints'),
+                        'claims' => S::list(
+                            S::record(
+                                [
+                                    'says' => S::text(40, 1),
+                                    'from' => S::choice('kit_sheet', 'diagram', 'label', 'owner', 'colour'),
+                                ],
+                                ['says', 'from'],
+                            ),
+                        )->called('claims'),
+                        'named' => S::record(
+                            ['function' => S::text(40, 1), 'by' => S::choice('readings', 'builder')],
+                            ['function'],
+                        )->orNull()->called('name'),
+                        'became' => S::id()->orNull(),
+                    ],
+                    ['id'],
+                ),
+                0,
+                200,
+            ),
+            'readings' => S::list(
+                S::record(
+                    [
+                        'id' => S::id(),
+                        'wire' => S::id()->orNull(),
+                        'pin' => S::pin()->orNull(),
+                        'to' => S::text(),
+                        'with' => S::map(S::local(), S::ID),
+                        'powered' => S::flag(),
+                        'kind' => S::choice('volts', 'millivolts', 'ohms', 'lamp', 'beep', 'amps', 'seconds'),
+                        'value' => S::number()->orNull(),
+                        'word' => S::choice(
+                            'pulsing',
+                            'wandering',
+                            'bright',
+                            'dim',
+                            'dark',
+                            'open',
+                            'beeps',
+                            'silent',
+                        )->orNull(),
+                        'instrument' => S::choice('meter', 'test_lamp', 'led_tester', 'beeper', 'clamp'),
+                        'supply_v' => S::number(0, 60)->orNull(),
+                        'after_s' => S::number(0)->orNull(),
+                        'set_aside' => S::flag(),
+                        'on' => $date,
+                    ],
+                    ['id'],
+                ),
+                0,
+                5000,
+            ),
+        ]);
     }
 
     private static function layout(): S

@@ -132,7 +132,7 @@ final readonly class Bodies
         );
         foreach ($wire->loads as $load) {
             $key = "{$id}.{$load->id}";
-            [$from, $to] = $positive ? [$id, "{$supply}.minus"] : [$source, $id];
+            [$from, $to] = $positive ? [$id, $load->home ?? "{$supply}.minus"] : [$source, $id];
             $atV = $load->atV ?? $build->supplies[$supply]->nominalV;
             $watts = max($load->watts, 1e-3);
             $fixed[$key] = [$from, $to, self::loadLaw($load, $watts, $atV)];

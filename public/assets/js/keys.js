@@ -24,20 +24,10 @@ const step = (by) => {
   return go(all[(at + by + all.length) % all.length]);
 };
 // Out of a field, so that keys are keys again.
-document.addEventListener(
-  'keydown',
-  (e) => {
-    if (
-      e.key !== 'Escape' ||
-      !e.target.closest('input:not([type=radio]),textarea,select') ||
-      e.target.closest('dialog')
-    )
-      return;
-    e.target.blur();
-    e.stopPropagation();
-  },
-  true,
-);
+document.addEventListener('keydown', (e) => {
+  if (e.key !== 'Escape' || e.defaultPrevented || e.target.closest('dialog')) return;
+  if (e.target.closest('input:not([type=radio]),textarea,select')) e.target.blur();
+});
 let pin = -1;
 document.addEventListener('keydown', (e) => {
   if (e.key === ' ' && e.target.matches('[role=switch]')) {
