@@ -13,6 +13,7 @@ use App\Http\Controllers\StationController;
 use App\Http\Controllers\SumsController;
 use App\Http\Controllers\WallController;
 use App\Http\Middleware\MustHang;
+use App\Stations\Probe\Practice\PracticeController;
 use App\Stations\Stations;
 use Illuminate\Foundation\Http\Middleware\ValidateCsrfToken;
 use Illuminate\Session\Middleware\StartSession;
@@ -34,6 +35,20 @@ Route::get('/alive', AliveController::class)->name('alive');
 Route::post('/solving/stop', [SolvingController::class, 'stop'])->name('solving.stop');
 Route::post('/solving/again', [SolvingController::class, 'again'])->name('solving.again');
 Route::get('/licence', [GuideController::class, 'licence'])->name('licence');
+Route::get('/practice', [PracticeController::class, 'index'])->name('practice');
+Route::post('/practice', [PracticeController::class, 'begin'])->name('practice.begin');
+Route::get('/practice/{round}', [PracticeController::class, 'show'])
+    ->whereNumber('round')
+    ->name('practice.round');
+Route::post('/practice/{round}/touch', [PracticeController::class, 'touch'])
+    ->whereNumber('round')
+    ->name('practice.touch');
+Route::post('/practice/{round}/name', [PracticeController::class, 'name'])
+    ->whereNumber('round')
+    ->name('practice.name');
+Route::post('/practice/{round}/end', [PracticeController::class, 'end'])
+    ->whereNumber('round')
+    ->name('practice.end');
 Route::get('/guide/{page?}', [GuideController::class, 'show'])->name('guide');
 Route::get('/sums', [SumsController::class, 'ask'])->name('sums');
 Route::get('/sums/{kind}', [SumsController::class, 'show'])

@@ -14,6 +14,7 @@ final class BenchSettings
         'wire' => ['Wire sizes', ['mm2' => 'mm²', 'awg' => 'AWG']],
         'decimal_sign' => ['Decimals', ['point' => '1.5', 'comma' => '1,5']],
         'keys_on' => ['Keys', ['1' => 'on', '0' => 'off']],
+        'thumb' => ['Keep, on a phone, stands', ['right' => 'right', 'left' => 'left']],
         'still' => ['Movement', ['0' => 'ticks run', '1' => 'still']],
     ];
 }

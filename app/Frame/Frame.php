@@ -128,6 +128,18 @@ final class Frame
         return $this->address->hung($this->address->thrown, $own)->to('edit');
     }
 
+    /**
+     * An edit from here whose answer is seen with some of the station's own fields changed; '' drops one.
+     *
+     * @param  array<string, string>  $own
+     */
+    public function toEditAt(array $own): string
+    {
+        $own = array_filter([...$this->address->own, ...$own], fn (string $v): bool => $v !== '');
+
+        return $this->address->hung($this->address->thrown, $own)->to('edit');
+    }
+
     /** @return list<Trigger> a throw-switch per input that acts on the build */
     public function triggers(): array
     {
@@ -139,7 +151,8 @@ final class Frame
     {
         $rows = [];
         $build = $this->analysis->build;
-        foreach ($this->analysis->combinations->all[0] ?? [] as $input => $rest) {
+        $all = $this->station->throwsAll() ? $build->restPositions() : $this->analysis->combinations->all[0] ?? [];
+        foreach ($all as $input => $rest) {
             $positions = $build->positions($input);
             $stands = $this->address->thrown[$input] ?? $rest;
             $next = $positions[((int) array_search($stands, $positions, true) + 1) % count($positions)];
@@ -176,10 +189,29 @@ final class Frame
     /** @return list<Finding> open, for the chosen circuit, worst first */
     public function pins(): array
     {
-        return $this->pins ??= Together::of($this->analysis, $this->review->open($this->circuit?->id));
+        return $this->pins ??= $this->ordered(
+            Together::of($this->analysis, $this->review->open($this->circuit?->id)),
+        );
     }
 
     /** A finding's act as it was tried; null where it has none, or it does not help. */
+    /**
+     * What a station is about comes first at it.
+     *
+     * @param  list<Finding>  $pins
+     * @return list<Finding>
+     */
+    private function ordered(array $pins): array
+    {
+        $own = $this->station->own();
+        $here = fn (Finding $f): bool => $own !== '' && str_starts_with($f->rule, $own);
+
+        return [
+            ...array_values(array_filter($pins, $here)),
+            ...array_values(array_filter($pins, fn (Finding $f): bool => ! $here($f))),
+        ];
+    }
+
     public function tried(Finding $finding): ?Tried
     {
         $tried = $finding->edit === null ? null : $this->analyses->tried($this->document, $this->preference, $finding);

@@ -16,6 +16,7 @@ use Illuminate\Database\Eloquent\Model;
  * @property string $zone  empty: the machine's point · comma
  * @property int $keys_on
  * @property int $still
+ * @property string $thumb right · left
  */
 final class Preference extends Model
 {

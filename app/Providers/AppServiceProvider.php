@@ -7,6 +7,7 @@ namespace App\Providers;
 use App\Frame\Frame;
 use App\Frame\Head;
 use App\Solving\Heavy;
+use App\Stations\Station;
 use App\Stations\Stations;
 use App\Store\Analyses;
 use Illuminate\Contracts\View\View as ViewContract;
@@ -40,7 +41,10 @@ final class AppServiceProvider extends ServiceProvider
         });
         View::composer('frame.head', function (ViewContract $view): void {
             $frame = $view->getData()['frame'] ?? null;
-            $view->with('head', new Head($frame instanceof Frame ? $frame->station : null));
+            // A page that stands beside the stations may wear the looks of one.
+            $like = $view->getData()['like'] ?? null;
+            $station = $frame instanceof Frame ? $frame->station : ($like instanceof Station ? $like : null);
+            $view->with('head', new Head($station));
         });
     }
 }

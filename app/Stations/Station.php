@@ -86,6 +86,36 @@ abstract class Station
         return [];
     }
 
+    /** What the rules that are about it begin with; '' where none is. */
+    public function own(): string
+    {
+        return '';
+    }
+
+    /** Its throw-switches are all inputs, not only those that act on what is built. */
+    public function throwsAll(): bool
+    {
+        return false;
+    }
+
+    /** The view of the meter's face. */
+    public function meter(): string
+    {
+        return 'frame.face';
+    }
+
+    /** The view of what the line at a phone's lower edge says before the pins. */
+    public function line(): string
+    {
+        return 'frame.weakest';
+    }
+
+    /** What it adds below the supplies on the bar at the left; '' for nothing. */
+    public function bar(): string
+    {
+        return '';
+    }
+
     /** Whether a change leaves its whole plate to be drawn anew. */
     public function redraws(): bool
     {

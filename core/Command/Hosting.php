@@ -56,7 +56,8 @@ final class Hosting
             }
         }
         $wire = is_string($json['wire'] ?? null) ? $json['wire'] : '';
-        if ($host->truth($wire) === null || preg_match('/^p[1-9]\d?$/', $wire) !== 1) {
+        $truth = $host->truth($wire);
+        if ($truth === null || preg_match('/^p[1-9]\d?$/', $wire) !== 1) {
             return self::refused("there is no wire '{$wire}'; there are p1 to p".count($host->truths).'.');
         }
         $with = is_array($json['with'] ?? []) ? $json['with'] ?? [] : null;
@@ -84,7 +85,7 @@ final class Hosting
                 'a test lamp needs the power on, and powered says off.',
             ),
             $kind !== null && $kind !== $reads => self::refused("a {$tool} gives {$reads} here."),
-            $host->truth($wire)?->function->byHint === true => self::refused(
+            $truth->function->byHint => self::refused(
                 'that wire is never touched; what is seen of it says so.',
             ),
             default => $instrument->measure($wire, self::named($with), $tool, $to, $powered),

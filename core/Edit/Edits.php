@@ -45,6 +45,7 @@ final class Edits
         'name_wire' => NameWire::class,
         'claim' => ClaimWire::class,
         'probe_way' => ProbeWay::class,
+        'probe_goal' => ProbeGoal::class,
         'accept' => Accept::class,
         'unaccept' => Unaccept::class,
         'batch' => Batch::class,

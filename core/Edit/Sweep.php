@@ -15,6 +15,9 @@ use BenchGlow\Format\Shape;
  */
 final readonly class Sweep
 {
+    /** A reading is of one thing, taken under one condition: without either it says something else. */
+    private const READINGS = '~^/probe/readings/\d+$~';
+
     /** Things that aren't taken along in silence when what they stand on goes. */
     private const STANDS = '~^/(host/(ways|wires|grounds)|devices|lights)/\d+$~';
 
@@ -47,6 +50,9 @@ final readonly class Sweep
         if ($this->names($own) || $this->names($record['subject'] ?? null)) {
             return null;
         }
+        if (preg_match(self::READINGS, $path) === 1 && $this->isOfGone($record)) {
+            return null;
+        }
         $owner = is_string($own) ? $own : $owner;
         $kept = [];
         foreach ($record as $field => $value) {
@@ -65,6 +71,18 @@ final readonly class Sweep
         }
 
         return $kept;
+    }
+
+    /** @param  array<array-key, mixed>  $reading */
+    private function isOfGone(array $reading): bool
+    {
+        foreach (array_keys((array) ($reading['with'] ?? [])) as $input) {
+            if ($this->names((string) $input)) {
+                return true;
+            }
+        }
+
+        return $this->names($reading['wire'] ?? null) || $this->names($reading['pin'] ?? null);
     }
 
     /** @return mixed null: nothing is left of it */

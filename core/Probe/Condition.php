@@ -14,7 +14,7 @@ final readonly class Condition
      * @param  array<string, string>  $with  input => position, without those at rest
      * @param  array<string, list<array{string, list<string>}>>  $thrown  kind => position, and the others its input has
      */
-    private function __construct(public array $with, private array $thrown)
+    private function __construct(public array $with, private array $thrown, private bool $keyed)
     {
     }
 
@@ -33,7 +33,9 @@ final readonly class Condition
             }
         }
 
-        return new self($kept, $thrown);
+        $keyed = array_filter($inputs, fn (Input $i): bool => $i->kind === 'key') !== [];
+
+        return new self($kept, $thrown, $keyed);
     }
 
     /** A charger is a load that feeds, a dimmer a knob for the dials: their names say so. */
@@ -58,6 +60,10 @@ final readonly class Condition
     private function leaf(array $leaf): bool
     {
         $kind = is_string($leaf['kind'] ?? null) ? $leaf['kind'] : '';
+        // A host without a key is as if it were always turned.
+        if ($kind === 'key' && ! $this->keyed) {
+            return true;
+        }
         foreach ($this->thrown[$kind] ?? [] as [$position, $positions]) {
             $meant = array_filter((array) ($leaf['is'] ?? []), is_string(...));
             if ($meant === [] || self::means($position, $positions, $meant)) {

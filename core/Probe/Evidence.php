@@ -87,6 +87,12 @@ final class Evidence
         return $sum > 0.0 ? array_map(fn (float $w): float => $w / $sum, $weights) : $weights;
     }
 
+    /** Nothing has been read yet. */
+    public function isFresh(): bool
+    {
+        return $this->before === [];
+    }
+
     /** @return array<string, float> function => p */
     public function functions(): array
     {

@@ -7,12 +7,16 @@ namespace BenchGlow\Probe;
 use BenchGlow\Build\Build;
 use BenchGlow\Build\Document;
 use BenchGlow\Format\Fields;
+use WeakMap;
 
 /** All that the readings of a build say: what each wire is, what is still missing, what contradicts itself. */
 final class Probing
 {
     /** A wire less likely than this is none of those that are looked for. */
     public const NONE = 0.02;
+
+    /** @var WeakMap<Document, array<string, self>>|null document => goal => what was made of it */
+    private static ?WeakMap $known = null;
 
     /** @var list<Wire> */
     public readonly array $wires;
@@ -81,10 +85,17 @@ final class Probing
      */
     public static function of(Document $document, ?Build $build = null, string $goal = '', array $more = []): self
     {
-        $build ??= Build::of($document);
         $asked = $goal ?: $document->fields()->object('probe')->text('goal', 'needed');
+        if ($more !== []) {
+            return new self($document, $build ?? Build::of($document), $asked, $more);
+        }
+        /** @var WeakMap<Document, array<string, self>> $known */
+        $known = self::$known ??= new WeakMap();
+        $of = $known[$document] ?? [];
+        $of[$asked] ??= new self($document, $build ?? Build::of($document), $asked, []);
+        $known[$document] = $of;
 
-        return new self($document, $build, $asked, $more);
+        return $of[$asked];
     }
 
     /** @return array<string, list<Wire>> those of no connector stand alone */
@@ -129,9 +140,24 @@ final class Probing
             if ($reading->supplyV !== null && $reading->supplyV > 0.0) {
                 return $reading->supplyV;
             }
+            if ($reading->isOfBank() && (float) $reading->value > 0.0) {
+                return (float) $reading->value;
+            }
         }
 
         return array_values($this->build->supplies)[0]->nominalV ?? 12.0;
+    }
+
+    /** The last reading of the bank itself. */
+    public function bank(): ?Reading
+    {
+        foreach (array_reverse($this->readings) as $reading) {
+            if ($reading->isOfBank()) {
+                return $reading;
+            }
+        }
+
+        return null;
     }
 
     /** @return array<string, string|null> need => wire that is surely one of its functions */

@@ -123,6 +123,17 @@ final readonly class Reading
         return $volts >= 0.8 * $bankV ? 'bright' : ($volts >= 0.2 * $bankV ? 'dim' : 'dark');
     }
 
+    public function isVolts(): bool
+    {
+        return $this->kind === 'volts';
+    }
+
+    /** Volts of a supply, plus to minus. */
+    public function isOfBank(): bool
+    {
+        return $this->pin !== null && str_ends_with($this->pin, '.plus') && $this->kind === 'volts' && ! $this->setAside;
+    }
+
     /** Dead by then what was live: read some time after it came on. */
     public function isLate(): bool
     {

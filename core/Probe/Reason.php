@@ -16,7 +16,7 @@ final readonly class Reason
         [$one, $other] = array_map(Tables::words(...), $test->parts);
         $wires = self::wires($probing, $test->wires);
         if ($judged->byElimination()) {
-            return "It would disprove that {$judged->wire->words()} is {$one}, which nothing but the others says.";
+            return "It would disprove that {$judged->wire->words()} is {$one}; so far only the other wires say so.";
         }
         if ($judged->hangsOn !== null) {
             return "That {$judged->wire->words()} is {$one} hangs on one reading; this is a second.";

@@ -99,6 +99,12 @@ final class Tables
         return [$label, array_values(array_filter((array) ($known[1] ?? ['off', 'on']), is_string(...)))];
     }
 
+    /** A kind of input that is known here. */
+    public static function isInput(string $kind): bool
+    {
+        return isset(self::part('functions', 'inputs')[$kind]);
+    }
+
     /** How often a function is found at such a spot, against the others. */
     public static function prior(string $spot, string $function): float
     {
@@ -141,7 +147,7 @@ final class Tables
     public static function tests(): array
     {
         return self::$tests ??= array_map(
-            fn (mixed $t): TestKind => TestKind::of(is_array($t) ? $t : []),
+            fn (mixed $t): TestKind => TestKind::of(is_array($t) ? $t : [], self::slip(), self::same()),
             array_filter(self::part('readings', 'tests'), is_string(...), ARRAY_FILTER_USE_KEY),
         );
     }
@@ -159,7 +165,7 @@ final class Tables
     }
 
     /** How much a state that was read once keeps to what it said. */
-    public static function same(): float
+    private static function same(): float
     {
         return self::figure(self::file('readings')['same'] ?? null);
     }

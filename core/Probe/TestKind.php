@@ -12,12 +12,21 @@ final readonly class TestKind
      * @param  list<float>  $often  how often each class occurs at all
      * @param  array<string, list<float>>  $states  state => chances of the classes, adding up to 1
      */
-    private function __construct(public array $classes, public array $often, public array $states)
-    {
+    private function __construct(
+        public array $classes,
+        public array $often,
+        public array $states,
+        private float $slip,
+        private float $same,
+    ) {
     }
 
-    /** @param  array<array-key, mixed>  $json */
-    public static function of(array $json): self
+    /**
+     * @param  array<array-key, mixed>  $json
+     * @param  float  $slip  how often a reading says something else than what the tip is on
+     * @param  float  $same  how much a state that was read once keeps to what it said
+     */
+    public static function of(array $json, float $slip, float $same): self
     {
         $states = [];
         foreach ((array) ($json['states'] ?? []) as $state => $row) {
@@ -30,6 +39,8 @@ final readonly class TestKind
             array_values(array_filter((array) ($json['classes'] ?? []), is_string(...))),
             array_map(fn (float $x): float => $x / max(1e-9, array_sum($often)), $often),
             $states,
+            $slip,
+            $same,
         );
     }
 
@@ -51,12 +62,11 @@ final readonly class TestKind
     public function chances(string $state, array $before): array
     {
         $row = $this->states[$state] ?? $this->often;
-        $same = Tables::same();
-        $sum = 1.0 + $same * array_sum($before);
-        $slip = Tables::slip();
+        $sum = 1.0 + $this->same * array_sum($before);
         $out = [];
         foreach ($row as $o => $p) {
-            $out[] = (1.0 - $slip) * (($p + $same * ($before[$o] ?? 0.0)) / $sum) + $slip * $this->often[$o];
+            $said = ($p + $this->same * ($before[$o] ?? 0.0)) / $sum;
+            $out[] = (1.0 - $this->slip) * $said + $this->slip * $this->often[$o];
         }
 
         return $out;
@@ -71,12 +81,10 @@ final readonly class TestKind
     {
         $p = ($this->states[$state] ?? $this->often)[$o];
         if ($before !== []) {
-            $same = Tables::same();
-            $p = ($p + $same * ($before[$o] ?? 0.0)) / (1.0 + $same * array_sum($before));
+            $p = ($p + $this->same * ($before[$o] ?? 0.0)) / (1.0 + $this->same * array_sum($before));
         }
-        $slip = Tables::slip();
 
-        return (1.0 - $slip) * $p + $slip * $this->often[$o];
+        return (1.0 - $this->slip) * $p + $this->slip * $this->often[$o];
     }
 
     public function index(string $class): ?int

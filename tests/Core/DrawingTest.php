@@ -286,7 +286,7 @@ it('draws a lamp of several functions with its pins, what is inside and what is 
     $fields['leads'] = array_values(
         array_filter($fields['leads'], fn (array $l): bool => ! str_contains(json_encode($l) ?: '', "{$lamp->id}.stop")),
     );
-    $bare = Analysis::of(Document::fromJson((string) json_encode($fields)));
+    $bare = Analysis::of(Document::fromEdited($fields));
     expect(LampDrawing::unfed($bare, $bare->build->lights[$lamp->id]))->toBe(['stop']);
     $words = array_column(ofKind(LampDrawing::of($bare, $bare->build->lights[$lamp->id], 700.0), 'text'), 'text');
     expect($words)->toContain('not wired');

@@ -66,6 +66,8 @@ it('walks through the faulty build as the guide says, every button where it says
         'wire.too_thin',
         'strip.heat',
         'supply.hours',
+        'probe.conflict',
+        'tap.live_leg',
     ]);
 });
 

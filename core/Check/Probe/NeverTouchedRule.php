@@ -9,6 +9,7 @@ use BenchGlow\Check\Finding;
 use BenchGlow\Check\ReadsBenchFacts;
 use BenchGlow\Check\Rule;
 use BenchGlow\Check\Severity;
+use BenchGlow\Edit\Disconnect;
 use BenchGlow\Probe\Judged;
 use BenchGlow\Probe\Tables;
 
@@ -34,6 +35,8 @@ final class NeverTouchedRule implements ReadsBenchFacts, Rule
                     "The build hangs on {$judged->wire->words()}, which is ".Tables::words($judged->name).
                         ($judged->name === 'electronics' ? '. ' : ' wiring. ').
                         'It is never tapped: take the wire off and use another signal.',
+                    $tap->lead === null ? null : 'Take it off',
+                    $tap->lead === null ? null : new Disconnect($tap->lead),
                 );
             }
         }

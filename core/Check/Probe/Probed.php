@@ -5,29 +5,21 @@ declare(strict_types=1);
 namespace BenchGlow\Check\Probe;
 
 use BenchGlow\Analysis\Analysis;
-use BenchGlow\Build\Document;
 use BenchGlow\Check\Tap\Tap;
 use BenchGlow\Probe\Judged;
 use BenchGlow\Probe\Probing;
-use WeakMap;
 
-/** What the readings of a build say, reckoned once for all rules that ask. */
+/** What the readings of a build say, for the rules that ask. */
 final class Probed
 {
-    /** @var WeakMap<Document, Probing>|null */
-    private static ?WeakMap $known = null;
-
     /** Null where nothing was probed. */
     public static function of(Analysis $analysis): ?Probing
     {
         $document = $analysis->build->document;
-        if ($document->fields()->object('probe')->objects('wires') === []) {
-            return null;
-        }
-        /** @var WeakMap<Document, Probing> $known */
-        $known = self::$known ??= new WeakMap();
 
-        return $known[$document] ??= Probing::of($document, $analysis->build);
+        return $document->fields()->object('probe')->objects('wires') === []
+            ? null
+            : Probing::of($document, $analysis->build);
     }
 
     /** @return list<array{Judged, Tap}> wires of the host that became something the build hangs on */

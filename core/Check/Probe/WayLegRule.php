@@ -11,6 +11,7 @@ use BenchGlow\Check\ReadsBenchFacts;
 use BenchGlow\Check\Rule;
 use BenchGlow\Check\Severity;
 use BenchGlow\Edit\SetField;
+use BenchGlow\Probe\Reading;
 use BenchGlow\Quantity\Words;
 
 /** The live slot of a way is known by now, and its tap's leg is not said to sit in it. */
@@ -26,11 +27,13 @@ final class WayLegRule implements ReadsBenchFacts, Rule
         $read = [];
         $probe = $analysis->build->document->fields()->object('probe');
         foreach ($probe->objects('readings') as $reading) {
-            $read[$reading->text('pin')] = ! $reading->flag('set_aside') && $reading->text('kind', 'volts') === 'volts';
+            $taken = Reading::of($reading);
+            $read[(string) $taken->pin] = $taken->isVolts() && ! $taken->setAside;
         }
         $findings = [];
         foreach ($analysis->build->devices as $id => $device) {
-            if (! $device instanceof FuseTapDevice || $device->liveLeg() === 'common' || ! ($read["{$device->way()}.line"] ?? false)) {
+            // One that is known to sit the wrong way round is `tap.live_leg`.
+            if (! $device instanceof FuseTapDevice || $device->side() !== null || ! ($read["{$device->way()}.line"] ?? false)) {
                 continue;
             }
             $findings[] = new Finding(

@@ -14,6 +14,9 @@
             >{{ App\Frame\Flags::about($supply) }}</span>
         </div>
     @endforeach
+    @if ($frame->station->bar() !== '')
+        @include($frame->station->bar())
+    @endif
     <ul>
         @foreach (array_values($frame->analysis->build->circuits) as $n => $circuit)
             @php($here = $frame->circuit?->id === $circuit->id)

@@ -1,0 +1,45 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Stations\Probe\Forms;
+
+use App\Stations\Form;
+use App\Support\WallClock;
+use BenchGlow\Edit\Edit;
+use BenchGlow\Edit\KeepReading;
+use BenchGlow\Format\Fields;
+use BenchGlow\Quantity\NotUnderstood;
+use BenchGlow\Probe\TypedReading;
+
+/** Volts of the bank itself, red on its plus and black on the ground the readings go by. */
+final readonly class BankForm extends Form
+{
+    public static function op(): string
+    {
+        return 'bank';
+    }
+
+    public function edit(Fields $in): Edit
+    {
+        $supply = $this->document->fields()->objects('supplies')[0] ?? null;
+        if ($supply === null) {
+            throw new NotUnderstood('The bank: nothing feeds this build yet. The brief says what does.');
+        }
+        try {
+            $read = TypedReading::read($in->text('text'), 'meter', true, $supply->number('nominal_v'));
+        } catch (NotUnderstood $e) {
+            throw new NotUnderstood("The bank: {$e->getMessage()}");
+        }
+        if ($read->kind !== 'volts' || $read->value === null) {
+            throw new NotUnderstood('The bank: expected its volts, as 12.6.');
+        }
+
+        return new KeepReading(
+            pin: "{$supply->text('id')}.plus",
+            value: $read->value,
+            with: new Fields([]),
+            on: WallClock::now()->format('Y-m-d\TH:i:s.vP'),
+        );
+    }
+}

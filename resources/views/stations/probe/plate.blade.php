@@ -1,0 +1,1 @@
+@panel('stations.probe.all')
