@@ -254,7 +254,9 @@ function choice(array $options, string $name, array $known): string
 {
     $value = $options[$name] ?? $known[0];
     if (! in_array($value, $known, true)) {
-        throw new Misused("--{$name} takes ".implode(', ', $known).", not '{$value}'.".BadBuild::nearMiss($value, $known));
+        throw new Misused(
+            "--{$name} takes ".implode(', ', $known).", not '{$value}'.".BadBuild::nearMiss($value, $known),
+        );
     }
 
     return $value;

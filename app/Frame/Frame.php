@@ -189,9 +189,7 @@ final class Frame
     /** @return list<Finding> open, for the chosen circuit, worst first */
     public function pins(): array
     {
-        return $this->pins ??= $this->ordered(
-            Together::of($this->analysis, $this->review->open($this->circuit?->id)),
-        );
+        return $this->pins ??= $this->ordered(Together::of($this->analysis, $this->review->open($this->circuit?->id)));
     }
 
     /** A finding's act as it was tried; null where it has none, or it does not help. */

@@ -24,12 +24,7 @@ use LogicException;
 final class Stations
 {
     /** @var list<class-string<Station>> */
-    public const ALL = [
-        BriefStation::class,
-        ProbeStation::class,
-        CircuitStation::class,
-        HandOverStation::class,
-    ];
+    public const ALL = [BriefStation::class, ProbeStation::class, CircuitStation::class, HandOverStation::class];
 
     /** Places on the run; those without a station are plain wire. */
     public const PLACES = 8;

@@ -112,13 +112,14 @@ final readonly class ProbeReferences
     private static function gives(string $instrument, string $word): string
     {
         $other = array_key_first(array_filter(self::WORDS, fn (array $words): bool => in_array($word, $words, true)));
-        $gives = [
-            'meter' => 'a meter gives volts or pulsing',
-            'test_lamp' => 'a test lamp gives bright, dim, dark or pulsing',
-            'led_tester' => 'a tester with an LED gives bright, dim, dark or pulsing',
-            'beeper' => 'a beeper beeps or is silent',
-            'clamp' => 'a clamp gives amps',
-        ][$instrument] ?? 'it gives a number';
+        $gives =
+            [
+                'meter' => 'a meter gives volts or pulsing',
+                'test_lamp' => 'a test lamp gives bright, dim, dark or pulsing',
+                'led_tester' => 'a tester with an LED gives bright, dim, dark or pulsing',
+                'beeper' => 'a beeper beeps or is silent',
+                'clamp' => 'a clamp gives amps',
+            ][$instrument] ?? 'it gives a number';
 
         return "{$gives}, not {$word}; a ".str_replace('_', ' ', (string) $other).' does.';
     }

@@ -31,7 +31,10 @@ final class Hosting
         ) {
             if (! in_array($value, $known, true)) {
                 throw new NotUnderstood(
-                    "--{$what} takes ".implode(', ', $known).", not '{$value}'.".BadBuild::nearMiss($value, $known),
+                    "--{$what} takes ".
+                        implode(', ', $known).
+                        ", not '{$value}'.".
+                        BadBuild::nearMiss($value, $known),
                 );
             }
         }
@@ -52,7 +55,9 @@ final class Hosting
         }
         foreach (array_keys($json) as $field) {
             if (! in_array($field, self::FIELDS, true)) {
-                return self::refused("a request has no `{$field}`.".BadBuild::nearMiss((string) $field, self::FIELDS));
+                return self::refused(
+                    "a request has no `{$field}`.".BadBuild::nearMiss((string) $field, self::FIELDS),
+                );
             }
         }
         $wire = is_string($json['wire'] ?? null) ? $json['wire'] : '';
@@ -85,9 +90,7 @@ final class Hosting
                 'a test lamp needs the power on, and powered says off.',
             ),
             $kind !== null && $kind !== $reads => self::refused("a {$tool} gives {$reads} here."),
-            $truth->function->byHint => self::refused(
-                'that wire is never touched; what is seen of it says so.',
-            ),
+            $truth->function->byHint => self::refused('that wire is never touched; what is seen of it says so.'),
             default => $instrument->measure($wire, self::named($with), $tool, $to, $powered),
         };
     }
@@ -112,7 +115,8 @@ final class Hosting
         $build = Build::of($host->document);
         foreach ($with as $input => $position) {
             if (! isset($build->inputs[(string) $input])) {
-                return "the host has no input '{$input}'.".BadBuild::nearMiss((string) $input, array_keys($build->inputs));
+                return "the host has no input '{$input}'.".
+                    BadBuild::nearMiss((string) $input, array_keys($build->inputs));
             }
             $known = $build->positions((string) $input);
             if (! is_string($position) || ! in_array($position, $known, true)) {

@@ -117,11 +117,32 @@ final class ProbingCommand
                 'positions' => $positions,
             ];
         }
-        $known = ['hand', 'key', 'running', 'brake', 'turn', 'hazard', 'reverse', 'fog', 'courtesy', 'door', 'lid', 'load', 'remote', 'dusk', 'motion', 'other'];
+        $known = [
+            'hand',
+            'key',
+            'running',
+            'brake',
+            'turn',
+            'hazard',
+            'reverse',
+            'fog',
+            'courtesy',
+            'door',
+            'lid',
+            'load',
+            'remote',
+            'dusk',
+            'motion',
+            'other',
+        ];
         foreach ($inputs as $id => $input) {
             $inputs[$id]['kind'] = in_array($input['kind'], $known, true) ? $input['kind'] : 'other';
         }
-        $ways = max([1, count($read['wires']), ...array_map(fn (array $w): int => is_int($w['way'] ?? null) ? $w['way'] : 1, $read['wires'])]);
+        $ways = max([
+            1,
+            count($read['wires']),
+            ...array_map(fn (array $w): int => is_int($w['way'] ?? null) ? $w['way'] : 1, $read['wires']),
+        ]);
 
         return Document::fromDecoded(
             json_decode(

@@ -93,8 +93,9 @@ final class Edits
         $json = ['op' => array_search($edit::class, self::ALL, true)];
         foreach (self::parameters($edit::class) as $parameter) {
             $value = $edit->{$parameter->getName()};
-            if (! $parameter->isDefaultValueAvailable() || $value !== $parameter->getDefaultValue()) {
-                $json[self::field($parameter)] = self::plain($value);
+            $plain = self::plain($value);
+            if (! $parameter->isDefaultValueAvailable() || $plain !== self::plain($parameter->getDefaultValue())) {
+                $json[self::field($parameter)] = $plain;
             }
         }
 

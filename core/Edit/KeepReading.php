@@ -64,7 +64,10 @@ final readonly class KeepReading implements Edit
     public function apply(Draft $draft): void
     {
         if ($this->wire !== null && ! $draft->index->has($this->wire)) {
-            throw BadBuild::at('/wire', 'the wire is not there any more; the reading is not lost: choose another wire.');
+            throw BadBuild::at(
+                '/wire',
+                'the wire is not there any more; the reading is not lost: choose another wire.',
+            );
         }
         $this->checked($draft);
         $readings = $draft->list(['probe', 'readings']);
@@ -79,11 +82,16 @@ final readonly class KeepReading implements Edit
     /** @throws BadBuild where it can't be, or harms */
     private function checked(Draft $draft): void
     {
-        $most = max([0.0, ...array_map(fn (Fields $s): float => $s->number('max_v'), $draft->document->fields()->objects('supplies'))]);
+        $most = max([
+            0.0,
+            ...array_map(fn (Fields $s): float => $s->number('max_v'), $draft->document->fields()->objects('supplies')),
+        ]);
         if ($this->kind === 'volts' && $this->value !== null && $most > 0.0 && abs($this->value) > self::OVER * $most) {
             throw BadBuild::at(
                 '/value',
-                Shown::plain($this->value, 1).' V is over what any supply here gives ('.Shown::plain($most, 1).
+                Shown::plain($this->value, 1).
+                    ' V is over what any supply here gives ('.
+                    Shown::plain($most, 1).
                     ' V). Look where the point stands, or whether the tip is on mains: then stop.',
             );
         }
@@ -93,7 +101,8 @@ final readonly class KeepReading implements Edit
             if ($electronics >= self::ELECTRONICS) {
                 throw BadBuild::at(
                     '/instrument',
-                    'this wire may belong to '.Tables::words('electronics').
+                    'this wire may belong to '.
+                        Tables::words('electronics').
                         '. A test lamp draws 0.25 A; use the meter.',
                 );
             }

@@ -98,7 +98,13 @@ final readonly class NameWire implements Edit
     {
         $leads = [];
         foreach ($document->objects('leads') as $lead) {
-            if (in_array($became, array_merge([], ...array_map(fn (mixed $c): array => (array) $c, $lead->items('cores'))), true)) {
+            if (
+                in_array(
+                    $became,
+                    array_merge([], ...array_map(fn (mixed $c): array => (array) $c, $lead->items('cores'))),
+                    true,
+                )
+            ) {
                 $leads[] = $lead->text('id');
             }
         }

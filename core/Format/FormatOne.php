@@ -900,7 +900,9 @@ final class FormatOne
                         'named' => S::record(
                             ['function' => S::text(40, 1), 'by' => S::choice('readings', 'builder')],
                             ['function'],
-                        )->orNull()->called('name'),
+                        )
+                            ->orNull()
+                            ->called('name'),
                         'became' => S::id()->orNull(),
                     ],
                     ['id'],

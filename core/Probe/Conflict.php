@@ -12,7 +12,11 @@ final readonly class Conflict
      * @param  list<string>  $wires
      * @param  list<string>  $readings  that say so
      */
-    public function __construct(public string $kind, public array $wires, public string $says, public array $readings = [])
-    {
+    public function __construct(
+        public string $kind,
+        public array $wires,
+        public string $says,
+        public array $readings = [],
+    ) {
     }
 }

@@ -82,7 +82,11 @@ final readonly class Conflicts
                     new Conflict(
                         'again',
                         [$judged->wire->id],
-                        self::first($judged).' was '.self::said($old[0], $old[1]).' and is '.self::said($reading, $class).
+                        self::first($judged).
+                            ' was '.
+                            self::said($old[0], $old[1]).
+                            ' and is '.
+                            self::said($reading, $class).
                             ' in the same condition. Read it again.',
                         [$old[0]->id, $reading->id],
                     ),
@@ -105,7 +109,9 @@ final readonly class Conflicts
 
     private static function said(Reading $reading, string $class): string
     {
-        return $reading->value !== null && $reading->kind === 'volts' ? Shown::plain($reading->value, 1).' V' : $class;
+        return $reading->value !== null && $reading->kind === 'volts'
+            ? Shown::plain($reading->value, 1).' V'
+            : $class;
     }
 
     /** What the wire is said to be by a name or a claim. */
@@ -129,7 +135,8 @@ final readonly class Conflicts
                     new Conflict(
                         'stuck',
                         [$judged->wire->id],
-                        self::first($judged)." is said to be {$meant->label}, and is live with everything off: ".
+                        self::first($judged).
+                            " is said to be {$meant->label}, and is live with everything off: ".
                             'a stuck switch, or it is always live.',
                         [$reading->id],
                     ),
@@ -159,21 +166,30 @@ final readonly class Conflicts
                 new Conflict(
                     'dead',
                     [$judged->wire->id],
-                    self::first($judged)." is said to be {$meant->label}, and is dead when that is on: ".
+                    self::first($judged).
+                        " is said to be {$meant->label}, and is dead when that is on: ".
                         'its fuse is blown, or what is said is wrong.',
                 ),
             ];
         }
         if ($judged->isSure() && $meant->name !== $judged->name) {
             $from = $judged->wire->claims[0][1] ?? '';
-            $who = ['diagram' => 'The drawing calls', 'label' => 'The label calls', 'kit_sheet' => 'The kit sheet calls',
-                'owner' => 'The owner calls', 'colour' => 'Its colour calls'][$from] ?? 'It is called';
+            $who =
+                [
+                    'diagram' => 'The drawing calls',
+                    'label' => 'The label calls',
+                    'kit_sheet' => 'The kit sheet calls',
+                    'owner' => 'The owner calls',
+                    'colour' => 'Its colour calls',
+                ][$from] ?? 'It is called';
 
             return [
                 new Conflict(
                     'claim',
                     [$judged->wire->id],
-                    "{$who} {$judged->wire->words()} {$meant->label}. It is surely ".Tables::words($judged->name).'.',
+                    "{$who} {$judged->wire->words()} {$meant->label}. It is surely ".
+                        Tables::words($judged->name).
+                        '.',
                 ),
             ];
         }
@@ -195,7 +211,8 @@ final readonly class Conflicts
                     new Conflict(
                         'steady',
                         [$judged->wire->id],
-                        self::first($judged)." is steady while {$function->label} is on: ".
+                        self::first($judged).
+                            " is steady while {$function->label} is on: ".
                             'a lamp is out, or its flasher waits for one.',
                         [$reading->id],
                     ),
@@ -217,7 +234,9 @@ final readonly class Conflicts
                         new Conflict(
                             'corroded',
                             [$judged->wire->id],
-                            self::first($judged).' keeps '.Shown::plain($value, 1).
+                            self::first($judged).
+                                ' keeps '.
+                                Shown::plain($value, 1).
                                 ' V while the lamps burn. Its ground is corroded: clean the stud.',
                             [$reading->id],
                         ),
@@ -231,7 +250,9 @@ final readonly class Conflicts
                     new Conflict(
                         'corroded',
                         [$judged->wire->id],
-                        Shown::plain($supply - $value, 1).' V are lost before '.$judged->wire->words().
+                        Shown::plain($supply - $value, 1).
+                            ' V are lost before '.
+                            $judged->wire->words().
                             ': a dirty joint in its feed.',
                         [$reading->id],
                     ),
@@ -255,8 +276,11 @@ final readonly class Conflicts
             new Conflict(
                 'host',
                 [$judged->wire->id],
-                "The build has {$judged->wire->words()} as ".Words::within($became->label).
-                    '. By its readings it is surely '.Tables::words($judged->name).'.',
+                "The build has {$judged->wire->words()} as ".
+                    Words::within($became->label).
+                    '. By its readings it is surely '.
+                    Tables::words($judged->name).
+                    '.',
             ),
         ];
     }
@@ -277,7 +301,8 @@ final readonly class Conflicts
             $conflicts[] = new Conflict(
                 'twice',
                 $ids,
-                Words::first(implode(' and ', $words)).' are both surely '.
+                Words::first(implode(' and ', $words)).
+                    ' are both surely '.
                     Tables::words($this->probing->judged[$ids[0]]->name).
                     ': joined further on, or one of them was read twice.',
             );

@@ -13,12 +13,22 @@ use BenchGlow\Quantity\NotUnderstood;
 final class Csv
 {
     public const COLUMNS = [
-        'wire', 'colour', 'tracer', 'way', 'with', 'to', 'powered', 'kind', 'value', 'word', 'instrument', 'on',
+        'wire',
+        'colour',
+        'tracer',
+        'way',
+        'with',
+        'to',
+        'powered',
+        'kind',
+        'value',
+        'word',
+        'instrument',
+        'on',
     ];
 
     private const MOST_ROWS = 5000;
 
-    /** @param  Fields  $document */
     public static function write(Fields $document): string
     {
         $probe = $document->object('probe');
@@ -95,7 +105,9 @@ final class Csv
                 continue;
             }
             if (count($cells) > count($head)) {
-                throw new NotUnderstood('Line '.($n + 2).': '.count($cells).' cells, expected at most '.count($head).'.');
+                throw new NotUnderstood(
+                    'Line '.($n + 2).': '.count($cells).' cells, expected at most '.count($head).'.',
+                );
             }
             $row = array_combine($head, array_pad(array_map(self::plain(...), $cells), count($head), ''));
             self::take(new CsvLine($n + 2, $row), $wires, $readings, $inputs);

@@ -78,7 +78,9 @@ final readonly class CsvLine
         }
         if (! in_array($text, $known, true)) {
             throw new NotUnderstood(
-                "Line {$this->line}, column {$column}: expected ".implode(', ', $known).", found '{$text}'.".
+                "Line {$this->line}, column {$column}: expected ".
+                    implode(', ', $known).
+                    ", found '{$text}'.".
                     BadBuild::nearMiss($text, $known),
             );
         }

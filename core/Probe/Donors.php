@@ -91,7 +91,14 @@ final readonly class Donors
             $barred === '' && $always && $enough !== false,
             $spareA,
             implode(', ', $reasons),
-            [(int) ($barred !== ''), (int) ! $always, $enough === true ? 0 : ($enough === null ? 1 : 2), (int) ! $only, $kind, $id],
+            [
+                (int) ($barred !== ''),
+                (int) ! $always,
+                $enough === true ? 0 : ($enough === null ? 1 : 2),
+                (int) ! $only,
+                $kind,
+                $id,
+            ],
         );
     }
 

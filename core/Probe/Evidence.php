@@ -17,8 +17,11 @@ final class Evidence
      * @param  list<float>  $weights  one for each of `$all`, adding up to 1
      * @param  array<string, array<int, array<string, array<int, float>>>>  $before  test => hypothesis => state => class => times
      */
-    private function __construct(public readonly Catalogue $all, public readonly array $weights, private readonly array $before)
-    {
+    private function __construct(
+        public readonly Catalogue $all,
+        public readonly array $weights,
+        private readonly array $before,
+    ) {
     }
 
     /**
@@ -113,7 +116,7 @@ final class Evidence
             $said = $this->before[$name][$h][$states[$h]] ?? null;
             $all[$h] =
                 $said === null
-                    ? $fresh[$states[$h]] ??= $test->chances($states[$h], [])
+                    ? ($fresh[$states[$h]] ??= $test->chances($states[$h], []))
                     : $test->chances($states[$h], $said);
         }
 
@@ -130,7 +133,7 @@ final class Evidence
             }
         }
         foreach ($this->before as $name => $of) {
-            $parts[] = $name.md5(serialize($of));
+            $parts[] = "{$name} ".hash('xxh3', serialize($of));
         }
 
         return implode(' ', $parts);

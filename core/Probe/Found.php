@@ -35,11 +35,15 @@ final readonly class Found
         $supply = (string) array_key_first($probing->build->supplies);
         $label = $judged->wire->label !== '' ? $judged->wire->label : ucfirst($function->label).' wire';
         if ($function->id === 'ground') {
-            return new self('host.grounds', [], [
-                'label' => $judged->wire->label !== '' ? $judged->wire->label : 'Ground wire',
-                'kind' => 'ground_wire',
-                'of' => $supply,
-            ]);
+            return new self(
+                'host.grounds',
+                [],
+                [
+                    'label' => $judged->wire->label !== '' ? $judged->wire->label : 'Ground wire',
+                    'kind' => 'ground_wire',
+                    'of' => $supply,
+                ],
+            );
         }
         $spelling = new Spelling($probing->build->inputs, $free);
         $hypothesis = self::best($probing, $judged, $function);
@@ -53,10 +57,7 @@ final readonly class Found
 
         return new self(
             'host.wires',
-            array_map(
-                fn (array $i): array => [...$i, 'kind' => HostSwitches::kind($i['kind'])],
-                $spelling->made,
-            ),
+            array_map(fn (array $i): array => [...$i, 'kind' => HostSwitches::kind($i['kind'])], $spelling->made),
             array_filter(
                 [
                     'label' => $label,

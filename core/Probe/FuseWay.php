@@ -11,7 +11,15 @@ final readonly class FuseWay
 {
     /** Cold resistance of blade fuses, milliohm (probe-prove.md 8), ± 25 %. */
     private const COLD = [
-        '2' => 53.0, '3' => 31.0, '5' => 17.0, '7.5' => 10.5, '10' => 7.4, '15' => 4.6, '20' => 3.2, '25' => 2.4, '30' => 1.8,
+        '2' => 53.0,
+        '3' => 31.0,
+        '5' => 17.0,
+        '7.5' => 10.5,
+        '10' => 7.4,
+        '15' => 4.6,
+        '20' => 3.2,
+        '25' => 2.4,
+        '30' => 1.8,
     ];
 
     /** Of its fuse, what a way may carry in all (electrics.md 5). */

@@ -190,9 +190,7 @@ final class NextTest
             self::$known = array_slice(self::$known, 100, null, true);
         }
 
-        return $this->seesOther($judged, $condition, $test)
-            ? [max($gain[0], self::BOTH_WAYS), $gain[1]]
-            : $gain;
+        return $this->seesOther($judged, $condition, $test) ? [max($gain[0], self::BOTH_WAYS), $gain[1]] : $gain;
     }
 
     /** @var array<string, string> */
@@ -250,7 +248,10 @@ final class NextTest
         $this->matters = [];
         $names =
             $this->probing->goal === 'needed'
-                ? array_merge([], ...array_map(fn (string $n): array => $this->probing->needs[$n], $this->probing->open()))
+                ? array_merge(
+                    [],
+                    ...array_map(fn (string $n): array => $this->probing->needs[$n], $this->probing->open()),
+                )
                 : array_map(fn (WireFunction $f): string => $f->id, Tables::functions());
         foreach ($names as $function) {
             $name = Tables::function($function)->name ?? $function;

@@ -201,7 +201,9 @@ final class Probing
     {
         foreach ($this->judged as $judged) {
             $p = 0.0;
-            foreach (array_unique(array_map(fn (string $f): string => Tables::function($f)->name ?? $f, $functions)) as $name) {
+            foreach (
+                array_unique(array_map(fn (string $f): string => Tables::function($f)->name ?? $f, $functions)) as $name
+            ) {
                 $p += $judged->names[$name] ?? 0.0;
             }
             if ($p >= self::NONE) {
@@ -217,9 +219,7 @@ final class Probing
     {
         return $this->goal === 'needed'
             ? $this->open() === []
-            : array_filter(
-                $this->judged,
-                fn (Judged $j): bool => ! $j->isSure() && $j->certainty !== Judged::NEVER,
-            ) === [];
+            : array_filter($this->judged, fn (Judged $j): bool => ! $j->isSure() && $j->certainty !== Judged::NEVER) ===
+                    [];
     }
 }

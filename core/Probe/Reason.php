@@ -37,7 +37,9 @@ final readonly class Reason
 
         return count($words) === 1
             ? $words[0]
-            : ($plain ? 'wires '.Words::join($numbers, 'and') : Words::join($words, 'and'));
+            : ($plain
+                ? 'wires '.Words::join($numbers, 'and')
+                : Words::join($words, 'and'));
     }
 
     /**
@@ -51,6 +53,8 @@ final readonly class Reason
             $parts[] = "{$input->label} {$position}";
         }
 
-        return $parts === [] ? 'Everything off.' : Words::first(Words::join(array_map(Words::within(...), $parts), 'and')).'.';
+        return $parts === []
+            ? 'Everything off.'
+            : Words::first(Words::join(array_map(Words::within(...), $parts), 'and')).'.';
     }
 }

@@ -51,11 +51,11 @@ final readonly class Stand
             ($to === $this->to ? 0.0 : Tables::seconds('tips_to_plus')) +
             ($powered === $this->powered ? 0.0 : Tables::seconds('power'));
         foreach ($probing->build->inputs as $id => $input) {
+            if (isset($condition->with[$id]) && in_array($id, $this->cant, true)) {
+                return null;
+            }
             if (($condition->with[$id] ?? '') === ($this->condition->with[$id] ?? '')) {
                 continue;
-            }
-            if (in_array($id, $this->cant, true)) {
-                return null;
             }
             $seconds += Tables::throwing(Condition::kind($input), $this->helper);
         }

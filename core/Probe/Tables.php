@@ -45,7 +45,10 @@ final class Tables
     {
         return self::$functions ??= array_values(
             array_map(
-                fn (mixed $f): WireFunction => WireFunction::of(is_array($f) ? $f : [], self::part('functions', 'loads')),
+                fn (mixed $f): WireFunction => WireFunction::of(
+                    is_array($f) ? $f : [],
+                    self::part('functions', 'loads'),
+                ),
                 self::part('functions', 'functions'),
             ),
         );
@@ -117,7 +120,10 @@ final class Tables
     public static function thick(string $function, float $areaMm2): float
     {
         $spots = self::file('spots');
-        $share = self::figure(self::part('spots', 'thick')[$function] ?? null, self::figure($spots['thick_other'] ?? null));
+        $share = self::figure(
+            self::part('spots', 'thick')[$function] ?? null,
+            self::figure($spots['thick_other'] ?? null),
+        );
 
         return $areaMm2 >= self::figure($spots['thick_from_mm2'] ?? null) ? $share : 1.0 - $share;
     }

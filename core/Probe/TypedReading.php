@@ -10,18 +10,40 @@ use BenchGlow\Quantity\NotUnderstood;
 final readonly class TypedReading
 {
     private const WORDS = [
-        'p' => 'pulsing', 'pulsing' => 'pulsing', 'flashing' => 'pulsing',
-        'w' => 'wandering', 'wandering' => 'wandering', 'wanders' => 'wandering',
-        'ol' => 'open', 'o.l' => 'open', 'o.l.' => 'open', 'open' => 'open', 'inf' => 'open', '∞' => 'open',
-        'b' => 'bright', 'bright' => 'bright', 'dim' => 'dim', 'dark' => 'dark',
-        'beeps' => 'beeps', 'beep' => 'beeps', 'silent' => 'silent',
+        'p' => 'pulsing',
+        'pulsing' => 'pulsing',
+        'flashing' => 'pulsing',
+        'w' => 'wandering',
+        'wandering' => 'wandering',
+        'wanders' => 'wandering',
+        'ol' => 'open',
+        'o.l' => 'open',
+        'o.l.' => 'open',
+        'open' => 'open',
+        'inf' => 'open',
+        '∞' => 'open',
+        'b' => 'bright',
+        'bright' => 'bright',
+        'dim' => 'dim',
+        'dark' => 'dark',
+        'beeps' => 'beeps',
+        'beep' => 'beeps',
+        'silent' => 'silent',
     ];
 
     private const UNITS = [
-        'v' => ['volts', 1.0], 'mv' => ['millivolts', 1.0],
-        'ohm' => ['ohms', 1.0], 'ω' => ['ohms', 1.0], 'kohm' => ['ohms', 1e3], 'kω' => ['ohms', 1e3],
-        'k' => ['ohms', 1e3], 'mohm' => ['ohms', 1e6], 'm' => ['ohms', 1e6],
-        'a' => ['amps', 1.0], 'ma' => ['amps', 1e-3], 's' => ['seconds', 1.0],
+        'v' => ['volts', 1.0],
+        'mv' => ['millivolts', 1.0],
+        'ohm' => ['ohms', 1.0],
+        'ω' => ['ohms', 1.0],
+        'kohm' => ['ohms', 1e3],
+        'kω' => ['ohms', 1e3],
+        'k' => ['ohms', 1e3],
+        'mohm' => ['ohms', 1e6],
+        'm' => ['ohms', 1e6],
+        'a' => ['amps', 1.0],
+        'ma' => ['amps', 1e-3],
+        's' => ['seconds', 1.0],
     ];
 
     private const EXAMPLE = 'a number as 12.4, 340 mV or 0.3 ohm, or a word: pulsing, wandering, open';

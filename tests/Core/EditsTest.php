@@ -11,8 +11,10 @@ use BenchGlow\Edit\AddCircuit;
 use BenchGlow\Edit\AddItem;
 use BenchGlow\Edit\AddLight;
 use BenchGlow\Edit\AddSource;
+use BenchGlow\Edit\AddWires;
 use BenchGlow\Edit\Batch;
 use BenchGlow\Edit\ChooseSection;
+use BenchGlow\Edit\ClaimWire;
 use BenchGlow\Edit\Compose;
 use BenchGlow\Edit\Connect;
 use BenchGlow\Edit\CopyCircuit;
@@ -24,10 +26,15 @@ use BenchGlow\Edit\FeedBothEnds;
 use BenchGlow\Edit\FeedStrip;
 use BenchGlow\Edit\InsertPart;
 use BenchGlow\Edit\KeepCircuit;
+use BenchGlow\Edit\KeepReading;
 use BenchGlow\Edit\MoveItem;
+use BenchGlow\Edit\NameWire;
+use BenchGlow\Edit\ProbeGoal;
+use BenchGlow\Edit\ProbeWay;
 use BenchGlow\Edit\RemoveItem;
 use BenchGlow\Edit\ReplacePart;
 use BenchGlow\Edit\SetField;
+use BenchGlow\Edit\SetReadingAside;
 use BenchGlow\Edit\SetWire;
 use BenchGlow\Edit\SplitRun;
 use BenchGlow\Edit\SwapEnds;
@@ -164,6 +171,37 @@ function everyEdit(): array
             ['op' => 'set_wire', 'id' => 'shelf_light_feed', 'area_mm2' => 2.5],
             'Feed of Shelf: wire 2.5 mm²',
         ],
+        'add_wires' => [
+            new AddWires('Stern plug', 4, 'lamp', 2),
+            ['op' => 'add_wires', 'label' => 'Stern plug', 'count' => 4, 'spot' => 'lamp', 'rows' => 2],
+            'Stern plug: 4 wires',
+        ],
+        'keep_reading' => [
+            new KeepReading('p2', value: 12.4, supplyV: 12.6),
+            ['op' => 'keep_reading', 'wire' => 'p2', 'value' => 12.4, 'supply_v' => 12.6],
+            'Wire 2 of plug: 12.4 V kept',
+        ],
+        'set_reading_aside' => [
+            new SetReadingAside('r1'),
+            ['op' => 'set_reading_aside', 'id' => 'r1'],
+            'A reading set aside',
+        ],
+        'name_wire' => [
+            new NameWire('p1', 'running'),
+            ['op' => 'name_wire', 'wire' => 'p1', 'function' => 'running'],
+            'Wire 1 of plug: named running',
+        ],
+        'claim' => [
+            new ClaimWire('p1', 'ground', 'label'),
+            ['op' => 'claim', 'wire' => 'p1', 'says' => 'ground', 'from' => 'label'],
+            'Wire 1 of plug: said to be ground',
+        ],
+        'probe_way' => [
+            new ProbeWay('way5', 12.5, 0.0, overMv: 14.8),
+            ['op' => 'probe_way', 'way' => 'way5', 'first_v' => 12.5, 'second_v' => 0.0, 'over_mv' => 14.8],
+            'F5: its live slot read',
+        ],
+        'probe_goal' => [new ProbeGoal('all'), ['op' => 'probe_goal', 'goal' => 'all'], 'Every wire is to be named'],
         'accept' => [
             new Accept('strip.dim_end', 'shelf_light', 'seen from one side', '2026-01-02'),
             [
@@ -191,6 +229,27 @@ function everyEdit(): array
     ];
 }
 
+/** The shelf, with what an edit needs to be there. */
+function prepared(string $op): Document
+{
+    if ($op === 'unaccept') {
+        return Make::edited(Make::shelf(), everyEdit()['accept'][0]);
+    }
+    $probed = ['keep_reading', 'set_reading_aside', 'name_wire', 'claim', 'probe_way', 'probe_goal'];
+
+    return ! in_array($op, $probed, true)
+        ? Make::shelf()
+        : Make::edited(
+            Make::shelf(),
+            new AddWires('Plug', 3, 'lamp'),
+            new KeepReading('p1', value: 0.0),
+            new AddItem(
+                'host.ways',
+                new Fields(['id' => 'way5', 'label' => 'F5', 'kind' => 'fuse_way', 'fuse_a' => 10, 'fed_by' => 'bank']),
+            ),
+        );
+}
+
 it('has one of every edit here', function (): void {
     expect(array_keys(everyEdit()))->toBe(array_keys(Edits::ALL));
     $files = array_map(
@@ -214,10 +273,7 @@ it('writes every edit and reads it back', function (string $op): void {
 
 it('says in the history what was done, by the names of things', function (string $op): void {
     [$edit, , $words] = everyEdit()[$op];
-    $before = Make::shelf();
-    if ($op === 'unaccept') {
-        $before = Make::edited($before, everyEdit()['accept'][0]);
-    }
+    $before = prepared($op);
     $after = Editor::apply($before, $edit);
     expect($edit->says(Names::between($before, $after)))->toBe($words);
 })->with(array_keys(everyEdit()));
@@ -257,10 +313,7 @@ it('reads no edit that names nothing, or another', function (array $json, string
 ]);
 
 it('leaves the document it began with as it was', function (string $op): void {
-    $before = Make::shelf();
-    if ($op === 'unaccept') {
-        $before = Make::edited($before, everyEdit()['accept'][0]);
-    }
+    $before = prepared($op);
     $json = $before->json;
     $after = Editor::apply($before, everyEdit()[$op][0]);
     expect($before->json)->toBe($json)->and(Document::fromJson($after->json)->json)->toBe($after->json);

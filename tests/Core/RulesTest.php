@@ -14,6 +14,7 @@ use BenchGlow\Edit\SetWire;
 use BenchGlow\Format\Fields;
 use Tests\Support\Faults;
 use Tests\Support\Make;
+use Tests\Support\ProbeFaults;
 use Tests\Support\RigFaults;
 use Tests\Support\Scenery;
 
@@ -44,6 +45,7 @@ function ruleCases(): array
     return [
         ...Faults::cases(),
         ...RigFaults::cases(),
+        ...ProbeFaults::cases(),
         'channel.crossed' => [
             $crossed,
             ['warning channel.crossed ring'],

@@ -290,4 +290,19 @@ return [
     'intent.not_met' => [
         'With everything at rest, `shelf_light` should be dark and is high (nothing on its way opens: it hangs straight on `bank`). 3 mismatches in 6 states.',
     ],
+    'probe.never_touched' => [
+        'The build hangs on wire 1, which is restraint wiring. It is never tapped: take the wire off and use another signal.',
+        '→ Take it off',
+    ],
+    'probe.unproven_tap' => [
+        'Wire 1 is used as running, and its readings say ground or running, open. Probe it before it is tapped.',
+    ],
+    'probe.conflict' => [
+        'Wire 2 is said to be brake, and is live with everything off: a stuck switch, or it is always live.',
+    ],
+    'probe.dirty_ground' => ['Wire 2 keeps 0.6 V while the lamps burn. Its ground is corroded: clean the stud.'],
+    'probe.way_leg' => [
+        'The live slot of F5 has been read. Put the common leg of the tap into it, so that the host\'s fuse carries its own load only.',
+        '→ The common leg is in the live slot',
+    ],
 ];

@@ -26,7 +26,7 @@ it('shows no id, no path of the file and no word of the code on any page of a de
 ): void {
     $build = $this->hungExample($name);
     $typed = Build::of($this->stands($build));
-    $pages = ['handover', 'sheet', 'history', 'find?q=a'];
+    $pages = ['handover', 'sheet', 'history', 'find?q=a', 'probe', 'probe?wire=p1&hand=1'];
     foreach (array_slice(array_keys($typed->circuits), 0, 2) as $circuit) {
         $lead = array_key_first(array_filter($typed->leads, fn ($l): bool => $l->circuit === $circuit));
         array_push(

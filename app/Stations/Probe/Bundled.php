@@ -29,9 +29,19 @@ final readonly class Bundled
 
     /** Colours of insulation as they look. */
     private const COLOURS = [
-        'black' => '#2b2d2e', 'red' => '#c0392c', 'yellow' => '#d9c428', 'green' => '#38884a', 'brown' => '#7a4a2d',
-        'white' => '#f6f3ea', 'blue' => '#2f6fb0', 'grey' => '#8b9092', 'gray' => '#8b9092', 'violet' => '#7b4d9c',
-        'purple' => '#7b4d9c', 'orange' => '#d97b22', 'pink' => '#e39ab4',
+        'black' => '#2b2d2e',
+        'red' => '#c0392c',
+        'yellow' => '#d9c428',
+        'green' => '#38884a',
+        'brown' => '#7a4a2d',
+        'white' => '#f6f3ea',
+        'blue' => '#2f6fb0',
+        'grey' => '#8b9092',
+        'gray' => '#8b9092',
+        'violet' => '#7b4d9c',
+        'purple' => '#7b4d9c',
+        'orange' => '#d97b22',
+        'pink' => '#e39ab4',
     ];
 
     public function __construct(private ProbePage $page)
@@ -201,7 +211,9 @@ final readonly class Bundled
 
         return $judged->certainty === Judged::OPEN && $named !== null
             ? Tables::words($named[0])
-            : ($judged->evidence->isFresh() ? 'not read yet' : $judged->words());
+            : ($judged->evidence->isFresh()
+                ? 'not read yet'
+                : $judged->words());
     }
 
     public static function certainty(Judged $judged): string
@@ -234,7 +246,11 @@ final readonly class Bundled
     {
         $wire = $row->judged->wire;
 
-        return Words::first($wire->words()).($wire->colour === '' ? '' : ", {$wire->colours()}").': '.
-            self::name($row->judged).', '.self::certainty($row->judged);
+        return Words::first($wire->words()).
+            ($wire->colour === '' ? '' : ", {$wire->colours()}").
+            ': '.
+            self::name($row->judged).
+            ', '.
+            self::certainty($row->judged);
     }
 }

@@ -19,6 +19,6 @@ final class ProbeController extends Controller
     {
         $document = $bench->document($build, $build->head);
 
-        return Download::csv(Csv::write($document->fields()), Index::slug($document->title()).".readings.csv");
+        return Download::csv(Csv::write($document->fields()), Index::slug($document->title()).'.readings.csv');
     }
 }

@@ -151,7 +151,7 @@ final class ProbePage
 
     public function powered(): bool
     {
-        return $this->test?->powered() ?? ($this->at->own('off') === '' && $this->instrument() !== 'beeper');
+        return $this->test?->powered() ?? $this->at->own('off') === '' && $this->instrument() !== 'beeper';
     }
 
     /** Which tip goes where: "Red tip on wire 4, green with white". */
@@ -179,7 +179,9 @@ final class ProbePage
 
         return match (true) {
             ! $this->powered() => "Power off; black on {$ground}.",
-            $this->instrument() === 'test_lamp' => $this->to() === 'plus' ? 'Its clip on plus.' : "Its clip on {$ground}.",
+            $this->instrument() === 'test_lamp' => $this->to() === 'plus'
+                ? 'Its clip on plus.'
+                : "Its clip on {$ground}.",
             $this->to() === 'plus' => 'Red on plus.',
             default => "Black stays on {$ground}.",
         };
@@ -217,8 +219,7 @@ final class ProbePage
         $road = in_array($this->at->document()->fields()->text('place'), ['road_vehicle', 'other'], true);
 
         return match (true) {
-            in_array('brake', $kinds, true) && $this->at->own('helper') === '' => 'Alone: hold the lever with a strap or a strut, '.
-                'or look at the lamp in a mirror.',
+            in_array('brake', $kinds, true) && $this->at->own('helper') === '' => 'Alone: hold the lever with a strap or a strut, '.'or look at the lamp in a mirror.',
             $road && in_array('load', $kinds, true) => 'Let an engine run only where the air is fresh; hands clear.',
             default => '',
         };
@@ -242,10 +243,7 @@ final class ProbePage
         foreach ($this->at->document()->fields()->object('probe')->objects('connectors') as $connector) {
             foreach ($this->probing->wires as $wire) {
                 if ($wire->connector === $connector->text('id')) {
-                    $all[] = [
-                        $this->at->name($wire->connector),
-                        $this->choose($wire->id),
-                    ];
+                    $all[] = [$this->at->name($wire->connector), $this->choose($wire->id)];
                     break;
                 }
             }
@@ -283,9 +281,7 @@ final class ProbePage
         $ids = array_map(fn (Judged $j): string => $j->wire->id, $this->wires());
         $at = array_search($this->judged->wire->id ?? '', $ids, true);
 
-        return count($ids) < 2 || $at === false
-            ? null
-            : $ids[((int) $at + $by + count($ids)) % count($ids)];
+        return count($ids) < 2 || $at === false ? null : $ids[((int) $at + $by + count($ids)) % count($ids)];
     }
 
     /** Where a kept reading leads to: by hand to the next wire, else to the next test. */
@@ -313,7 +309,9 @@ final class ProbePage
             ($found === []
                 ? 'None is sure yet'
                 : Words::first(Words::join($found, 'and')).(count($found) === 1 ? ' is sure' : ' are sure')).
-            ($left === 0 || $this->test === null ? '.' : '; about '.max(2, (int) ceil(3.5 * $left)).' readings to go.');
+            ($left === 0 || $this->test === null
+                ? '.'
+                : '; about '.max(2, (int) ceil(3.5 * $left)).' readings to go.');
     }
 
     /** What the program would call the wire in hand, as one act; null where that is no use yet. */
@@ -333,7 +331,10 @@ final class ProbePage
     {
         $all = [];
         foreach (Tables::functions() as $function) {
-            if (Tables::isThere($function->id, $this->at->document()->fields()->text('place')) && $function->id !== 'dead') {
+            if (
+                Tables::isThere($function->id, $this->at->document()->fields()->text('place')) &&
+                $function->id !== 'dead'
+            ) {
                 $all[$function->id] = $function->label;
             }
         }
@@ -356,7 +357,9 @@ final class ProbePage
 
     public static function figure(Reading $reading): string
     {
-        $unit = ['volts' => '', 'millivolts' => ' mV', 'ohms' => ' Ω', 'amps' => ' A', 'seconds' => ' s'][$reading->kind] ?? '';
+        $unit =
+            ['volts' => '', 'millivolts' => ' mV', 'ohms' => ' Ω', 'amps' => ' A', 'seconds' => ' s'][$reading->kind] ??
+            '';
         $digits = $reading->kind === 'ohms' && abs((float) $reading->value) >= 100.0 ? 0 : 1;
 
         return $reading->word ?? number_format((float) $reading->value, $digits, '.', '').$unit;
@@ -375,15 +378,15 @@ final class ProbePage
             default => mb_strtolower(implode(', ', $words)),
         };
 
-        return $where.($reading->to === 'plus' ? ', from plus' : '').($reading->instrument === 'test_lamp' ? ', lamp' : '');
+        return $where.
+            ($reading->to === 'plus' ? ', from plus' : '').
+            ($reading->instrument === 'test_lamp' ? ', lamp' : '');
     }
 
     /** The last reading that was kept. */
     public function last(): ?Reading
     {
-        return $this->probing->readings === []
-            ? null
-            : $this->probing->readings[count($this->probing->readings) - 1];
+        return $this->probing->readings === [] ? null : $this->probing->readings[count($this->probing->readings) - 1];
     }
 
     /** Volts of the bank and when they were measured. */
@@ -392,7 +395,9 @@ final class ProbePage
         $bank = $this->probing->bank();
 
         return Shown::plain($this->probing->bankV(), 1).
-            ($bank === null ? ' V, not measured' : ' measured'.(self::clock($bank->on) === '' ? '' : ' '.self::clock($bank->on)));
+            ($bank === null
+                ? ' V, not measured'
+                : ' measured'.(self::clock($bank->on) === '' ? '' : ' '.self::clock($bank->on)));
     }
 
     /** The bank was read over 20 minutes ago, or never. */
@@ -408,7 +413,9 @@ final class ProbePage
     {
         $time = $on === '' ? false : strtotime($on);
 
-        return $time === false ? '' : (new DateTimeImmutable("@{$time}"))->setTimezone(WallClock::now()->getTimezone())->format('H:i');
+        return $time === false
+            ? ''
+            : (new DateTimeImmutable("@{$time}"))->setTimezone(WallClock::now()->getTimezone())->format('H:i');
     }
 
     /** @return list<FuseWay> */
@@ -455,7 +462,9 @@ final class ProbePage
     {
         $edit = $this->switches();
 
-        return $edit === null ? '' : (string) preg_replace('/^The host switches /', '', $edit->says(Names::of($this->at->document())));
+        return $edit === null
+            ? ''
+            : (string) preg_replace('/^The host switches /', '', $edit->says(Names::of($this->at->document())));
     }
 
     /** @return array<string, string> what can't be done: key => words */

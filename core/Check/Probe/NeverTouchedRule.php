@@ -32,7 +32,8 @@ final class NeverTouchedRule implements ReadsBenchFacts, Rule
                     Severity::Danger,
                     $tap->circuit,
                     $tap->id(),
-                    "The build hangs on {$judged->wire->words()}, which is ".Tables::words($judged->name).
+                    "The build hangs on {$judged->wire->words()}, which is ".
+                        Tables::words($judged->name).
                         ($judged->name === 'electronics' ? '. ' : ' wiring. ').
                         'It is never tapped: take the wire off and use another signal.',
                     $tap->lead === null ? null : 'Take it off',

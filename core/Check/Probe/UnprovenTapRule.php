@@ -34,7 +34,8 @@ final class UnprovenTapRule implements ReadsBenchFacts, Rule
                 Severity::Warning,
                 $tap->circuit,
                 $tap->id(),
-                Words::first($judged->wire->words()).' is used as '.
+                Words::first($judged->wire->words()).
+                    ' is used as '.
                     Tables::words($judged->wire->named[0] ?? $judged->name).
                     ", and its readings say {$judged->words()}, {$judged->certainty}. Probe it before it is tapped.",
             );

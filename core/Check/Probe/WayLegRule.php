@@ -33,7 +33,11 @@ final class WayLegRule implements ReadsBenchFacts, Rule
         $findings = [];
         foreach ($analysis->build->devices as $id => $device) {
             // One that is known to sit the wrong way round is `tap.live_leg`.
-            if (! $device instanceof FuseTapDevice || $device->side() !== null || ! ($read["{$device->way()}.line"] ?? false)) {
+            if (
+                ! ($device instanceof FuseTapDevice) ||
+                $device->side() !== null ||
+                ! ($read["{$device->way()}.line"] ?? false)
+            ) {
                 continue;
             }
             $findings[] = new Finding(
@@ -41,7 +45,8 @@ final class WayLegRule implements ReadsBenchFacts, Rule
                 Severity::Note,
                 $device->circuit(),
                 $id,
-                'The live slot of '.Words::within($analysis->build->label($device->way())).
+                'The live slot of '.
+                    Words::within($analysis->build->label($device->way())).
                     ' has been read. Put the common leg of the tap into it, so that the host\'s fuse carries its own load only.',
                 'The common leg is in the live slot',
                 new SetField($id, 'live_leg', 'common'),

@@ -17,7 +17,13 @@ final class Generator
     public const SPOTS = ['lamp', 'loom', 'panel', 'relay', 'driver'];
 
     /** Wires by spot, at least and at most. */
-    private const COUNTS = ['lamp' => [6, 8], 'loom' => [8, 14], 'panel' => [7, 12], 'relay' => [5, 6], 'driver' => [4, 8]];
+    private const COUNTS = [
+        'lamp' => [6, 8],
+        'loom' => [8, 14],
+        'panel' => [7, 12],
+        'relay' => [5, 6],
+        'driver' => [4, 8],
+    ];
 
     private const BANK_V = 12.6;
 
@@ -34,7 +40,17 @@ final class Generator
     private const RESTRAINT = 0.05;
 
     private const COLOURS = [
-        'black', 'red', 'yellow', 'green', 'brown', 'white', 'blue', 'grey', 'violet', 'orange', 'pink',
+        'black',
+        'red',
+        'yellow',
+        'green',
+        'brown',
+        'white',
+        'blue',
+        'grey',
+        'violet',
+        'orange',
+        'pink',
     ];
 
     private readonly Dice $dice;
@@ -153,7 +169,12 @@ final class Generator
         $left = [];
         foreach (Tables::functions() as $function) {
             $prior = Tables::prior($this->spot, $function->id);
-            if (! $function->byHint && $function->id !== 'dead' && Tables::isThere($function->id, $this->place) && $prior > 0.05) {
+            if (
+                ! $function->byHint &&
+                $function->id !== 'dead' &&
+                Tables::isThere($function->id, $this->place) &&
+                $prior > 0.05
+            ) {
                 $left[$function->id] = $prior;
             }
         }
@@ -243,9 +264,7 @@ final class Generator
             }
         }
 
-        return $wants === []
-            ? [['id' => 'want_1', 'glow' => ['accent_row'], 'when' => ['all' => []]]]
-            : $wants;
+        return $wants === [] ? [['id' => 'want_1', 'glow' => ['accent_row'], 'when' => ['all' => []]]] : $wants;
     }
 
     /** @return array<string, mixed>|null */

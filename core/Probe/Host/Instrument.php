@@ -144,12 +144,14 @@ final class Instrument
     private function seconds(array $with, string $instrument, string $to, bool $powered): float
     {
         [$before, $tool, $tip, $on] = $this->stand;
-        $seconds = Tables::seconds('reading') +
+        $seconds =
+            Tables::seconds('reading') +
             ($tool === $instrument ? 0.0 : Tables::seconds('instrument')) +
             ($tip === $to ? 0.0 : Tables::seconds('tips_to_plus')) +
             ($on === $powered ? 0.0 : Tables::seconds('power'));
         foreach ($this->build->inputs as $id => $input) {
-            $seconds += ($before[$id] ?? '') === ($with[$id] ?? '') ? 0.0 : Tables::throwing(Condition::kind($input), false);
+            $seconds +=
+                ($before[$id] ?? '') === ($with[$id] ?? '') ? 0.0 : Tables::throwing(Condition::kind($input), false);
         }
         $this->stand = [$with, $instrument, $to, $powered];
 

@@ -135,14 +135,8 @@ final class Wiring
      * @param  list<array<string, mixed>>  $devices
      * @param  list<array<string, mixed>>  $leads
      */
-    private function lay(
-        string $id,
-        Truth $truth,
-        array &$wires,
-        array &$grounds,
-        array &$devices,
-        array &$leads,
-    ): void {
+    private function lay(string $id, Truth $truth, array &$wires, array &$grounds, array &$devices, array &$leads): void
+    {
         $resistor = fn (string $name, string $to, float $ohm): array => self::lead("{$id}_{$name}", $id, $to, [
             ['id' => "{$id}_{$name}_r", 'kind' => 'resistor', 'at_m' => 0.2, 'ohm' => $ohm],
         ]);
@@ -193,9 +187,11 @@ final class Wiring
             // Between some LEDs and a control unit; a sensor's own is next to nothing.
             'LE' => in_array($truth->function->name, ['electronics'], true)
                 ? [$load('electronics', 0.002)]
-                : [$truth->turn < 0.6 && $truth->function->polarity === 'positive' && ! $truth->function->feeds
-                    ? [...$load('led', 1.0 + 2.0 * $truth->size), 'colour' => 'red']
-                    : $load('electronics', self::ELECTRONICS_W)],
+                : [
+                    $truth->turn < 0.6 && $truth->function->polarity === 'positive' && ! $truth->function->feeds
+                        ? [...$load('led', 1.0 + 2.0 * $truth->size), 'colour' => 'red']
+                        : $load('electronics', self::ELECTRONICS_W),
+                ],
             'WK' => [$load('electronics', self::ELECTRONICS_W)],
             default => [],
         };
@@ -209,7 +205,11 @@ final class Wiring
     /** Signals are bright, position lamps small. */
     private function lampW(Truth $truth): float
     {
-        $bright = in_array($truth->function->kind, ['brake', 'turn', 'brake_turn', 'reverse', 'auxiliary', 'load'], true);
+        $bright = in_array(
+            $truth->function->kind,
+            ['brake', 'turn', 'brake_turn', 'reverse', 'auxiliary', 'load'],
+            true,
+        );
 
         return $bright && $truth->turn < 0.7 ? 21.0 : self::FILAMENT_W * (0.4 + 0.6 * $truth->size);
     }
@@ -267,7 +267,11 @@ final class Wiring
             if (is_array($when[$word] ?? null)) {
                 $list = array_map(fn (mixed $w): array => $this->spelled(is_array($w) ? $w : []), $when[$word]);
 
-                return [$word => array_values(array_filter($list, fn (array $w): bool => $w !== ['any' => []] || $word === 'all'))];
+                return [
+                    $word => array_values(
+                        array_filter($list, fn (array $w): bool => $w !== ['any' => []] || $word === 'all'),
+                    ),
+                ];
             }
         }
         $kind = is_string($when['kind'] ?? null) ? $when['kind'] : '';

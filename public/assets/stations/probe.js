@@ -28,7 +28,12 @@ document.addEventListener('click', (e) => {
   const reading = field();
   if (key && reading) {
     const digit = key.dataset.digit;
-    reading.value = digit === '-' ? (reading.value.startsWith('-') ? reading.value.slice(1) : `-${reading.value}`) : reading.value + digit;
+    reading.value =
+      digit === '-'
+        ? reading.value.startsWith('-')
+          ? reading.value.slice(1)
+          : `-${reading.value}`
+        : reading.value + digit;
   } else if (e.target.closest('[data-opens-meter]')) {
     $('#meter-line')?.click();
   } else if (e.target.closest('[data-keeps]') && reading) {
@@ -36,29 +41,33 @@ document.addEventListener('click', (e) => {
   }
 });
 
-document.addEventListener('keydown', (e) => {
-  const reading = field();
-  if (!reading || !('keys' in document.body.dataset) || e.ctrlKey || e.metaKey || e.altKey) return;
-  const inField = e.target === reading;
-  if (!inField && e.target.closest('input,textarea,select,dialog')) return;
-  if (e.key === 'ArrowUp' || e.key === 'ArrowDown') {
-    beside(e.key === 'ArrowUp' ? -1 : 1);
-    e.preventDefault();
-    return;
-  }
-  // In the field a letter is a reading only while nothing is typed.
-  if (inField && reading.value !== '') return;
-  const k = e.key.toLowerCase();
-  if (['p', 'w', '='].includes(k) && send(k)) e.preventDefault();
-  else if (!inField && ['o', 'i', 'x'].includes(k)) {
-    const link = $(`[data-probe-key="${k}"]`);
-    if (!link) return;
-    go(link);
-    e.preventDefault();
-    e.stopImmediatePropagation();
-  } else if (!inField && /^[\d.,-]$/.test(k)) {
-    reading.value = k;
-    reading.focus();
-    e.preventDefault();
-  }
-}, true);
+document.addEventListener(
+  'keydown',
+  (e) => {
+    const reading = field();
+    if (!reading || !('keys' in document.body.dataset) || e.ctrlKey || e.metaKey || e.altKey) return;
+    const inField = e.target === reading;
+    if (!inField && e.target.closest('input,textarea,select,dialog')) return;
+    if (e.key === 'ArrowUp' || e.key === 'ArrowDown') {
+      beside(e.key === 'ArrowUp' ? -1 : 1);
+      e.preventDefault();
+      return;
+    }
+    // In the field a letter is a reading only while nothing is typed.
+    if (inField && reading.value !== '') return;
+    const k = e.key.toLowerCase();
+    if (['p', 'w', '='].includes(k) && send(k)) e.preventDefault();
+    else if (!inField && ['o', 'i', 'x'].includes(k)) {
+      const link = $(`[data-probe-key="${k}"]`);
+      if (!link) return;
+      go(link);
+      e.preventDefault();
+      e.stopImmediatePropagation();
+    } else if (!inField && /^[\d.,-]$/.test(k)) {
+      reading.value = k;
+      reading.focus();
+      e.preventDefault();
+    }
+  },
+  true,
+);

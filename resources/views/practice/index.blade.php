@@ -40,7 +40,11 @@
                 id="difficulty"
                 label="as"
                 name="difficulty"
-                :options="['plain' => 'good as new', 'worn' => 'worn, as most are', 'mean' => 'mean: claims are wrong too']"
+                :options="[
+                    'plain' => 'good as new',
+                    'worn' => 'worn, as most are',
+                    'mean' => 'mean: claims are wrong too',
+                ]"
                 :value="old('difficulty', 'plain')"
             /><x-field
                 id="seed"
@@ -57,7 +61,9 @@
             <h2>Rounds</h2>
             <ul class="rounds">
                 @foreach ($rounds as $round)
-                    <li><a href="{{ route('practice.round', $round->id, false) }}">A {{ str_replace('_', ' ', $round->place) }}, {{ $spots[$round->spot] ?? $round->spot }}, {{ $round->difficulty }}, {{ $round->seed }}</a>
+                    <li><a href="{{ route('practice.round', $round->id, false) }}">A
+                            {{ str_replace('_', ' ', $round->place) }}, {{ $spots[$round->spot] ?? $round->spot }},
+                            {{ $round->difficulty }}, {{ $round->seed }}</a>
                         @if ($round->score)
                             {{ $round->score['readings'] }} readings, {{ $round->score['wrong'] }} wrong names, the
                             program {{ $round->score['program_readings'] }} readings

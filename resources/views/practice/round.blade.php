@@ -24,12 +24,16 @@
                     {{ round($round->score['seconds']) }} s, {{ $round->score['unsafe'] }} unsafe acts.</h1>
                 <p class="why">The program would have found what this build needs with
                     {{ $round->score['program_readings'] }} readings in {{ round($round->score['program_seconds']) }} s.
-                    <a href="{{ route('practice', [], false) }}">Another round</a></p>
+                    <a href="{{ route('practice', [], false) }}">Another round</a>
+                </p>
             @else
                 <section class="probe-next">
                     <div class="probe-say">
-                        <h1 class="sentence">{{ $page->hand() }} <b class="tip">{{ $page->tips() }}</b>@if ($page->judged?->wire->colour),
-                                {{ $page->judged->wire->colours() }}@endif.
+                        <h1 class="sentence">{{ $page->hand() }} <b class="tip">{{ $page->tips() }}</b>
+                            @if ($page->judged?->wire->colour)
+                                ,
+                                {{ $page->judged->wire->colours() }}
+                            @endif.
                         </h1>
                         <p class="why">{{ $page->why() }} {{ $page->other() }}</p>
                     </div>

@@ -9,8 +9,8 @@ use App\Support\WallClock;
 use BenchGlow\Edit\Edit;
 use BenchGlow\Edit\KeepReading;
 use BenchGlow\Format\Fields;
-use BenchGlow\Quantity\NotUnderstood;
 use BenchGlow\Probe\TypedReading;
+use BenchGlow\Quantity\NotUnderstood;
 
 /** Volts of the bank itself, red on its plus and black on the ground the readings go by. */
 final readonly class BankForm extends Form

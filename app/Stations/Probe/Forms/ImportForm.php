@@ -53,7 +53,10 @@ final readonly class ImportForm extends Form
             $known = ($index->sections[$id] ?? '') === 'probe.wires';
             $ids[$id] = $known ? $id : $index->free($id, array_fill_keys($ids, true));
             if (! $known) {
-                $edits[] = new AddItem('probe.wires', new Fields(array_diff_key([...$wire, 'id' => $ids[$id]], ['way' => 1])));
+                $edits[] = new AddItem(
+                    'probe.wires',
+                    new Fields(array_diff_key([...$wire, 'id' => $ids[$id]], ['way' => 1])),
+                );
             }
         }
         $taken = [];

@@ -73,7 +73,8 @@ final readonly class Played implements Standpoint
         $thrown = $this->thrown();
 
         return route('practice.round', $this->round->id, false).
-            '?'.http_build_query($query + ($thrown === [] ? [] : ['i' => $thrown]));
+            '?'.
+            http_build_query($query + ($thrown === [] ? [] : ['i' => $thrown]));
     }
 
     /** The address with one switch thrown. */
@@ -86,7 +87,8 @@ final readonly class Played implements Standpoint
         $own = [...$this->own, 'hand' => '1'];
 
         return route('practice.round', $this->round->id, false).
-            '?'.http_build_query($own + ($thrown === [] ? [] : ['i' => $thrown]));
+            '?'.
+            http_build_query($own + ($thrown === [] ? [] : ['i' => $thrown]));
     }
 
     public function name(string $id): string
@@ -100,7 +102,8 @@ final readonly class Played implements Standpoint
         $thrown = $this->thrown();
 
         return route('practice.touch', $this->round->id, false).
-            '?'.http_build_query($query + ($thrown === [] ? [] : ['i' => $thrown]));
+            '?'.
+            http_build_query($query + ($thrown === [] ? [] : ['i' => $thrown]));
     }
 
     public function pins(): array

@@ -125,7 +125,13 @@ final class PracticeController extends Controller
         }
         $lamp = $page->instrument() === 'test_lamp';
         $unsafe = $truth->function->byHint || ($lamp && $truth->function->isElectronics());
-        $answer = $instrument->measure($wire, $page->condition()->with, $page->instrument(), $page->to(), $page->powered());
+        $answer = $instrument->measure(
+            $wire,
+            $page->condition()->with,
+            $page->instrument(),
+            $page->to(),
+            $page->powered(),
+        );
         $row->seconds += $answer['seconds'];
         $row->unsafe += (int) $unsafe;
         unset($answer['seconds']);

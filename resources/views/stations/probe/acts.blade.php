@@ -97,7 +97,9 @@
                         name="area"
                         size="9"
                         placeholder="1.5 mm²"
-                        :value="$wire->areaMm2 === null ? '' : BenchGlow\Quantity\Shown::plain($wire->areaMm2, 2) . ' mm²'"
+                        :value="$wire->areaMm2 === null
+                            ? ''
+                            : BenchGlow\Quantity\Shown::plain($wire->areaMm2, 2) . ' mm²'"
                     />
                     <datalist id="wire-colours">
                         @foreach (['black', 'red', 'yellow', 'green', 'brown', 'white', 'blue', 'grey', 'violet', 'orange', 'pink'] as $colour)
@@ -118,11 +120,14 @@
                     <button class="button is-small">Keep what is seen</button><span
                         class="echo"
                         id="hints-echo"
-                    ></span></x-form>
+                    ></span>
+                </x-form>
             </details>
             @if ($page->readings() !== [])
                 <details>
-                    <summary>Its {{ count($page->readings()) === 1 ? 'reading' : count($page->readings()) . ' readings' }}</summary>
+                    <summary>Its
+                        {{ count($page->readings()) === 1 ? 'reading' : count($page->readings()) . ' readings' }}
+                    </summary>
                     <ul class="readings">
                         @foreach ($page->readings() as [$reading, $figure, $words])
                             <li @class(['muted' => $reading->setAside])><span class="figure">{{ $figure }}</span>

@@ -1,6 +1,10 @@
 <div
     id="probe"
-    @class(['probe', 'left-hand' => $frame->preference->thumb === 'left', 'bundle-first' => $frame->own('view') !== ''])
+    @class([
+        'probe',
+        'left-hand' => $frame->preference->thumb === 'left',
+        'bundle-first' => $frame->own('view') !== '',
+    ])
     @if ($oob ?? false) hx-swap-oob="true" @endif
 >
     @if ($page->isEmpty())

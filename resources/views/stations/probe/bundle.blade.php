@@ -65,7 +65,10 @@
                         d="{{ $row->path($edge) }}"
                     />
                 @endif
-                <g transform="translate({{ App\Stations\Probe\Bundled::END }} {{ $row->y }})">@include('stations.probe.end', ['end' => App\Stations\Probe\Bundled::end($row->judged)])</g>
+                <g transform="translate({{ App\Stations\Probe\Bundled::END }} {{ $row->y }})">
+                    @include('stations.probe.end', [
+                        'end' => App\Stations\Probe\Bundled::end($row->judged),
+                    ])</g>
                 @if ($row->judged->wire->became)
                     <path
                         class="knot"

@@ -3,7 +3,8 @@
         <path
             class="ferrule"
             d="M0 -7H30V7H0Z"
-        /><path
+        />
+        <path
             class="bare-end"
             d="M30 0H40"
         />
@@ -13,7 +14,8 @@
         <path
             class="bare-end"
             d="M0 0H8M28 0H40"
-        /><path
+        />
+        <path
             class="hollow"
             d="M8 -7H28V7H8Z"
         />
@@ -23,7 +25,8 @@
         <path
             class="ferrule"
             d="M0 -7H22A7 7 0 0 1 22 7H0Z"
-        /><path
+        />
+        <path
             class="barred"
             d="M2 16L32 -16"
         />

@@ -24,8 +24,11 @@
             </details>
         </div>
         @if ($last = $page->last())
-            <p class="big figure teal">{{ App\Stations\Probe\ProbePage::figure($last) }}<small>{{ $last->word === null && $last->kind === 'volts' ? ' V' : '' }}</small></p>
-            <p class="at">last reading: {{ mb_strtolower($frame->names()->name($last->wire ?? explode('.', (string) $last->pin)[0])) }},
+            <p class="big figure teal">
+                {{ App\Stations\Probe\ProbePage::figure($last) }}<small>{{ $last->word === null && $last->kind === 'volts' ? ' V' : '' }}</small>
+            </p>
+            <p class="at">last reading:
+                {{ mb_strtolower($frame->names()->name($last->wire ?? explode('.', (string) $last->pin)[0])) }},
                 {{ $page->conditionWords($last) }}</p>
         @else
             <p class="big figure">—</p>

@@ -3,8 +3,11 @@
     aria-label="The next reading"
 >
     <div class="probe-say">
-        <h1 class="sentence">{{ $page->hand() }} <b class="tip">{{ $page->tips() }}</b>@if ($page->judged?->wire->colour),
-                {{ $page->judged->wire->colours() }}@endif.
+        <h1 class="sentence">{{ $page->hand() }} <b class="tip">{{ $page->tips() }}</b>
+            @if ($page->judged?->wire->colour)
+                ,
+                {{ $page->judged->wire->colours() }}
+            @endif.
         </h1>
         <p class="why">{{ $page->why() }} {{ $page->other() }} {{ $page->caution() }}</p>
     </div>
@@ -157,7 +160,10 @@
     >
         @foreach ($page->wires() as $other)
             <a
-                @class(['stub', 'here' => $other->wire->id === $page->judged?->wire->id])
+                @class([
+                    'stub',
+                    'here' => $other->wire->id === $page->judged?->wire->id,
+                ])
                 href="{{ $page->choose($other->wire->id) }}"
                 aria-label="{{ BenchGlow\Quantity\Words::first($other->wire->words()) }}"
             >

@@ -17,5 +17,6 @@
         <button class="button is-small">Take them in</button><span
             class="echo"
             id="table-echo"
-        ></span></x-form>
+        ></span>
+    </x-form>
 </details>
