@@ -147,6 +147,9 @@ final readonly class Names
     /** A pin as one says it: "Galley shelf, start +"; a core of a lead: "Feed of Galley shelf, core 1". */
     public function pin(string $pin): string
     {
+        if (preg_match('/^(\w+)\.\d+\.spare_[ab]$/', $pin, $open) === 1) {
+            return 'open end of '.Words::within($this->name($open[1]));
+        }
         $steps = explode('.', $pin);
         $id = array_shift($steps);
         $index = $this->before->has($id) ? $this->before : $this->after;

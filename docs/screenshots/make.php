@@ -71,7 +71,6 @@ picture(
     1000,
     night: true,
 );
-picture('history-day', $at('Heron', '', 'history'));
 picture('circuit-switched-day', $at('Wherry', '?c=saloon_floor&i[courtesy]=on'));
 picture('circuit-backfeed-day', $at('Harbour tour', '?c=landing&i[pier]=on'));
 picture('circuit-colour-night', $at('Coffee trike', '?c=counter_edge'), night: true);
@@ -84,4 +83,19 @@ picture(
     1280,
     1000,
 );
-picture('circuit-switched-narrow', $at('Wherry', '?c=chart_locker&i[lid]=up&i[master]=on'), 390, 844);
+picture('probe-day', $at('Heron', '', 'probe'));
+picture('probe-narrow', $at('Heron', '', 'probe'), 390, 844);
+picture(
+    'practice-night',
+    function (Window $w): void {
+        $w->open('/practice');
+        $w->type('#seed', '7');
+        $w->click('.practice-plate .is-primary');
+        foreach (['p1', 'p2', 'p3', 'p4'] as $wire) {
+            $w->find('.keep');
+            $w->open((string) parse_url($w->driver->getCurrentURL(), PHP_URL_PATH)."?hand=1&wire={$wire}&i[running]=on");
+            $w->click('.keep');
+        }
+    },
+    night: true,
+);

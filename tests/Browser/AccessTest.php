@@ -19,6 +19,8 @@ it('reads well to a machine with everything open, by day and by night, wide and 
             '/bench',
             $here,
             str_replace('/circuit', '/brief', $here),
+            str_replace('/circuit', '/probe', $here),
+            '/practice',
             str_replace('/circuit', '/handover', $here),
         ] as $path
     ) {

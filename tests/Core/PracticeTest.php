@@ -34,7 +34,7 @@ function hostOf(array $truths, string $place = 'other'): Host
     return new Host(Generator::draw(3, $place, 'loom')->document, $truths, 3, 'plain', 12.6);
 }
 
-function truth(string $function, float $size = 0.5, float $turn = 0.9, array $faults = [], int $variant = 0): Truth
+function wireOf(string $function, float $size = 0.5, float $turn = 0.9, array $faults = [], int $variant = 0): Truth
 {
     $is = Tables::function($function);
 
@@ -42,7 +42,7 @@ function truth(string $function, float $size = 0.5, float $turn = 0.9, array $fa
 }
 
 /** Volts or the word, without noise worth speaking of. */
-function shown(
+function measured(
     Host $host,
     string $wire,
     array $with = [],
@@ -79,28 +79,34 @@ it('draws the same host for the same number, of any place and spot, and tells no
 
 it('answers by the circuit: what is live, pulled up, at ground, beside another', function (): void {
     $host = hostOf([
-        truth('constant'),
-        truth('running'),
-        truth('courtesy_ground'),
-        truth('load_control_ground'),
-        truth('ground'),
-        truth('sensor', variant: 1),
+        wireOf('constant'),
+        wireOf('running'),
+        wireOf('courtesy_ground'),
+        wireOf('load_control_ground'),
+        wireOf('ground'),
+        wireOf('sensor', variant: 1),
     ]);
-    expect(shown($host, 'p1'))->toEqualWithDelta(12.6, 0.15);
-    expect(shown($host, 'p2'))->toEqualWithDelta(0.0, 0.15);
-    expect(shown($host, 'p2', ['running' => 'on']))->toEqualWithDelta(12.6, 0.2);
+    expect(measured($host, 'p1'))->toEqualWithDelta(12.6, 0.15);
+    expect(measured($host, 'p2'))->toEqualWithDelta(0.0, 0.15);
+    expect(measured($host, 'p2', ['running' => 'on']))->toEqualWithDelta(12.6, 0.2);
     // Through its own lamp an idle wire shows the bank's volts, and lights a test lamp brightly.
-    expect(shown($host, 'p3'))->toEqualWithDelta(12.6, 0.15)->and(shown($host, 'p3', [], 'test_lamp'))->toBe('bright');
-    expect(shown($host, 'p3', ['door' => 'open']))->toEqualWithDelta(0.0, 0.15);
+    expect(measured($host, 'p3'))
+        ->toEqualWithDelta(12.6, 0.15)
+        ->and(measured($host, 'p3', [], 'test_lamp'))
+        ->toBe('bright');
+    expect(measured($host, 'p3', ['door' => 'open']))->toEqualWithDelta(0.0, 0.15);
     // Through a coil: the meter sees the bank, the lamp of 48 ohm only its share of it.
-    expect(shown($host, 'p4'))->toEqualWithDelta(12.6, 0.15)->and(shown($host, 'p4', [], 'test_lamp'))->toBe('dim');
-    expect(shown($host, 'p5', [], 'meter', 'plus'))->toEqualWithDelta(12.6, 0.15);
-    expect(shown($host, 'p5', [], 'meter', 'ground', false))->toBeLessThan(1.0);
-    expect(shown($host, 'p6'))->toEqualWithDelta(5.0, 0.2);
+    expect(measured($host, 'p4'))
+        ->toEqualWithDelta(12.6, 0.15)
+        ->and(measured($host, 'p4', [], 'test_lamp'))
+        ->toBe('dim');
+    expect(measured($host, 'p5', [], 'meter', 'plus'))->toEqualWithDelta(12.6, 0.15);
+    expect(measured($host, 'p5', [], 'meter', 'ground', false))->toBeLessThan(1.0);
+    expect(measured($host, 'p6'))->toEqualWithDelta(5.0, 0.2);
 });
 
 it('solves what can be solved by hand to one per cent', function (): void {
-    $wiring = new BenchGlow\Probe\Host\Wiring(hostOf([truth('unused', 0.5, 0.9), truth('load_control_ground')]));
+    $wiring = new BenchGlow\Probe\Host\Wiring(hostOf([wireOf('unused', 0.5, 0.9), wireOf('load_control_ground')]));
     // A wire to nothing, 48 MΩ beside a live one and 300 MΩ off ground, with 10 MΩ of meter on it.
     $meter = 1.0 / (1.0 / 1e7 + 1.0 / 3e8);
     $phantom = (float) $wiring->solve('p1', 'bank.minus', [], 'meter')->lit->amps['tool.r'] * 1e7;
@@ -115,26 +121,26 @@ it(
     'shows a corroded ground only while current runs, a dirty feed only under its load, a blown fuse never',
     function (): void {
         $host = hostOf([
-            truth('ground', 0.6, 0.5, ['dirty']),
-            truth('running', 0.9),
-            truth('brake', 0.5, 0.9, ['lossy']),
-            truth('auxiliary', 0.5, 0.9, ['blown']),
+            wireOf('ground', 0.6, 0.5, ['dirty']),
+            wireOf('running', 0.9),
+            wireOf('brake', 0.5, 0.9, ['lossy']),
+            wireOf('auxiliary', 0.5, 0.9, ['blown']),
         ]);
-        expect(shown($host, 'p1'))->toBeLessThan(0.1);
-        expect(shown($host, 'p1', ['running' => 'on']))->toBeGreaterThan(0.3);
-        expect(shown($host, 'p3', ['brake' => 'on']))->toBeLessThan(12.0)->toBeGreaterThan(9.0);
-        expect(shown($host, 'p4', ['fog' => 'on']))->toEqualWithDelta(0.0, 0.15);
-        expect(shown(hostOf([truth('reverse', 0.5, 0.9, ['stuck'])]), 'p1'))->toEqualWithDelta(12.6, 0.2);
+        expect(measured($host, 'p1'))->toBeLessThan(0.1);
+        expect(measured($host, 'p1', ['running' => 'on']))->toBeGreaterThan(0.3);
+        expect(measured($host, 'p3', ['brake' => 'on']))->toBeLessThan(12.0)->toBeGreaterThan(9.0);
+        expect(measured($host, 'p4', ['fog' => 'on']))->toEqualWithDelta(0.0, 0.15);
+        expect(measured(hostOf([wireOf('reverse', 0.5, 0.9, ['stuck'])]), 'p1'))->toEqualWithDelta(12.6, 0.2);
     },
 );
 
 it('flashes, wanders and dims as a meter shows it', function (): void {
-    $host = hostOf([truth('turn_left'), truth('unused', 0.5, 0.1), truth('dimmer_channel')]);
-    expect(shown($host, 'p1', ['turn' => 'left', 'key' => 'run']))
+    $host = hostOf([wireOf('turn_left'), wireOf('unused', 0.5, 0.1), wireOf('dimmer_channel')]);
+    expect(measured($host, 'p1', ['turn' => 'left', 'key' => 'run']))
         ->toBe('pulsing')
-        ->and(shown($host, 'p1', ['turn' => 'right', 'key' => 'run']))
+        ->and(measured($host, 'p1', ['turn' => 'right', 'key' => 'run']))
         ->toEqualWithDelta(0.0, 0.15);
-    expect(shown($host, 'p2'))->toBe('wandering');
+    expect(measured($host, 'p2'))->toBe('wandering');
 });
 
 it('names wires of worn hosts by its own tests: none wrong of those that are sure', function (): void {
@@ -218,7 +224,7 @@ it('is right as often as it says: of names that are sure on 300 hosts 99 in 100 
 });
 
 it('gives a build the volts the host has, once a wire is named', function (): void {
-    $host = hostOf([truth('running', 0.5), truth('ground')]);
+    $host = hostOf([wireOf('running', 0.5), wireOf('ground')]);
     $document = Make::edited(
         $host->document,
         new NameWire('p1', 'running'),
@@ -240,7 +246,7 @@ it('gives a build the volts the host has, once a wire is named', function (): vo
     );
     foreach ([[], ['running' => 'on']] as $with) {
         $volts = (float) $scenes->one($with, 'nominal')->lit->between('running_wire', 'bank.minus');
-        expect($volts)->toEqualWithDelta(shown($host, 'p1', $with), 0.2);
+        expect($volts)->toEqualWithDelta(measured($host, 'p1', $with), 0.2);
     }
 });
 

@@ -259,13 +259,13 @@ it('knows by the others what one wire is, and says that nothing else does', func
         ...Probes::surely('p2', 'brake'),
     );
     $alone = Probing::of(Make::edited($d, Probes::read('p3', 0.0)))->judged['p3'];
-    $own = Bundled::ofOne($d);
+    $own = Alone::ofOne($d);
     expect($alone->names['running'] ?? 0.0)->toBeLessThan(0.5 * $own['running']);
     expect($alone->names['brake'] ?? 0.0)->toBeLessThan(0.6 * $own['brake']);
 });
 
 /** What a wire's own reading says where no other stands beside it. */
-final class Bundled
+final class Alone
 {
     /** @return array<string, float> */
     public static function ofOne(Document $document): array

@@ -11,7 +11,7 @@ use Illuminate\Testing\TestResponse;
 use Tests\WebTestCase;
 
 /** A form of Probe, sent from its page. */
-function probes(WebTestCase $test, Build $build, array $fields, string $query = ''): TestResponse
+function sendsProbe(WebTestCase $test, Build $build, array $fields, string $query = ''): TestResponse
 {
     static $sent = 0;
 
@@ -28,7 +28,7 @@ function probes(WebTestCase $test, Build $build, array $fields, string $query = 
     );
 }
 
-function plain(TestResponse $response): string
+function probeText(TestResponse $response): string
 {
     return (string) preg_replace(
         '/\s+/',
@@ -40,7 +40,7 @@ function plain(TestResponse $response): string
 it('asks for the next reading, why, and keeps it in the condition it was asked in', function (): void {
     $build = $this->hungExample('heron');
     $page = $this->get("/b/{$build->key}/probe")->assertOk();
-    expect(plain($page))
+    expect(probeText($page))
         ->toContain('Black tip on wire 5')
         ->toContain('It would disprove that wire 5 is always live')
         ->toContain('1 of 6 wires are sure')
@@ -48,7 +48,7 @@ it('asks for the next reading, why, and keeps it in the condition it was asked i
         ->toContain('bank 12.6 measured');
     preg_match('/name="with"\s+value="([^"]*)"/', (string) $page->getContent(), $with);
     $before = count($this->stands($build)->fields()->object('probe')->objects('readings'));
-    probes($this, $build, [
+    sendsProbe($this, $build, [
         'op' => 'keep_reading',
         'wire' => 'p5',
         'to' => 'plus',
@@ -69,7 +69,7 @@ it('asks for the next reading, why, and keeps it in the condition it was asked i
         ->toBe(['saloon_lamp' => 'on'])
         ->and($last->number('supply_v'))
         ->toBe(12.6);
-    expect(plain($this->get("/b/{$build->key}/probe")->assertOk()))->toContain('last reading: wire 5');
+    expect(probeText($this->get("/b/{$build->key}/probe")->assertOk()))->toContain('last reading: wire 5');
 });
 
 it('takes one key for a reading, and refuses what it can\'t read at its field', function (
@@ -78,10 +78,10 @@ it('takes one key for a reading, and refuses what it can\'t read at its field', 
 ): void {
     $build = $this->hungExample('heron');
     $send = ['op' => 'keep_reading', 'wire' => 'p4', 'with' => '{}', 'instrument' => 'meter', 'powered' => '1'];
-    probes($this, $build, [...$send, 'quick' => 'w', 'text' => ''])->assertOk();
+    sendsProbe($this, $build, [...$send, 'quick' => 'w', 'text' => ''])->assertOk();
     $before = $this->stands($build)->json;
-    $refused = probes($this, $build, [...$send, 'text' => $typed]);
-    expect($refused->status())->toBe(422)->and(plain($refused))->toContain($says);
+    $refused = sendsProbe($this, $build, [...$send, 'text' => $typed]);
+    expect($refused->status())->toBe(422)->and(probeText($refused))->toContain($says);
     expect($this->stands($build)->json)->toBe($before);
 })->with([
     ['12..4', "The reading: '12..4'"],
@@ -94,14 +94,14 @@ it('takes one key for a reading, and refuses what it can\'t read at its field', 
 it('names a wire, makes it part of the build, and takes it back to the same bytes', function (): void {
     $build = $this->hungExample('heron');
     $before = $this->stands($build)->json;
-    probes($this, $build, ['op' => 'name_wire', 'wire' => 'p2', 'function' => 'running'])->assertOk();
+    sendsProbe($this, $build, ['op' => 'name_wire', 'wire' => 'p2', 'function' => 'running'])->assertOk();
     $after = $this->stands($build);
     $wire = $after->fields()->object('probe')->objects('wires')[1];
     expect($wire->text('became'))->not->toBe('');
-    $page = plain($this->get("/b/{$build->key}/probe?wire=p2&hand=1"));
+    $page = probeText($this->get("/b/{$build->key}/probe?wire=p2&hand=1"));
     expect($page)->toContain('See it in the circuit')->toContain('in the circuit');
     // It can be chosen as a source on the Circuit station now.
-    expect(plain($this->get("/b/{$build->key}/circuit?c=galley_shelf&clause=source")))->toContain('Running wire');
+    expect(probeText($this->get("/b/{$build->key}/circuit?c=galley_shelf&clause=source")))->toContain('Running wire');
     $this->post(
         "/b/{$build->key}/undo",
         ['base' => (string) $build->refresh()->head, 'token' => 'u'],
@@ -114,46 +114,51 @@ it('names a wire, makes it part of the build, and takes it back to the same byte
 
 it('lays wires out on an empty build, from the question to the first test', function (): void {
     $build = $this->hung();
-    expect(plain($this->get("/b/{$build->key}/probe")->assertOk()))
+    expect(probeText($this->get("/b/{$build->key}/probe")->assertOk()))
         ->toContain('No wire here yet. How many come out of the plug, and where is it?')
         ->toContain('practise it first');
     expect(
-        plain(
-            probes($this, $build, ['op' => 'add_wires', 'label' => 'Stern plug', 'count' => 'six', 'spot' => 'lamp']),
+        probeText(
+            sendsProbe($this, $build, [
+                'op' => 'add_wires',
+                'label' => 'Stern plug',
+                'count' => 'six',
+                'spot' => 'lamp',
+            ]),
         ),
     )->toContain("How many wires: expected a whole number from 1 to 60, found 'six'.");
-    probes($this, $build, [
+    sendsProbe($this, $build, [
         'op' => 'add_wires',
         'label' => 'Stern plug',
         'count' => '6',
         'spot' => 'lamp',
         'rows' => '2',
     ])->assertOk();
-    $page = plain($this->get("/b/{$build->key}/probe")->assertOk());
+    $page = probeText($this->get("/b/{$build->key}/probe")->assertOk());
     expect($page)
         ->toContain('Everything off.')
         ->toContain('tip on wire 1')
         ->toContain('This build needs ground.')
         ->toContain('not read yet');
-    probes($this, $build, ['op' => 'bank', 'text' => '12,55'])->assertOk();
-    expect(plain($this->get("/b/{$build->key}/probe")))->toContain('bank 12.6 measured');
+    sendsProbe($this, $build, ['op' => 'bank', 'text' => '12,55'])->assertOk();
+    expect(probeText($this->get("/b/{$build->key}/probe")))->toContain('bank 12.6 measured');
 });
 
 it('stands by hand where one throws a switch or chooses a wire, and goes back to the tests', function (): void {
     $build = $this->hungExample('heron');
-    $page = plain($this->get("/b/{$build->key}/probe?wire=p4&hand=1&i[deck_lamp]=on&off=1"));
+    $page = probeText($this->get("/b/{$build->key}/probe?wire=p4&hand=1&i[deck_lamp]=on&off=1"));
     expect($page)
         ->toContain('Deck lamp on. Red tip on wire 4')
         ->toContain('Power off')
         ->toContain('Back to the next test');
-    $asked = plain($this->get("/b/{$build->key}/probe?cant=saloon_lamp"));
+    $asked = probeText($this->get("/b/{$build->key}/probe?cant=saloon_lamp"));
     expect($asked)->not->toContain('Saloon lamp on. ')->toContain('All tests again');
-    expect(plain($this->get("/b/{$build->key}/probe?skip=1")))->not->toContain('tip on wire 5,');
+    expect(probeText($this->get("/b/{$build->key}/probe?skip=1")))->not->toContain('tip on wire 5,');
 });
 
 it('keeps hints, claims and a table, and offers nothing on what is never touched', function (): void {
     $build = $this->hungExample('heron');
-    probes($this, $build, [
+    sendsProbe($this, $build, [
         'op' => 'hints',
         'wire' => 'p4',
         'colour' => 'Green',
@@ -168,11 +173,11 @@ it('keeps hints, claims and a table, and offers nothing on what is never touched
         ->toBe(1.5)
         ->and($wire->texts('hints'))
         ->toBe(['sheath_yellow']);
-    expect(plain($this->get("/b/{$build->key}/probe?wire=p4&hand=1")))->toContain('never touch');
+    expect(probeText($this->get("/b/{$build->key}/probe?wire=p4&hand=1")))->toContain('never touch');
     expect(
-        plain(probes($this, $build, ['op' => 'hints', 'wire' => 'p4', 'colour' => 'green', 'area' => 'thick'])),
+        probeText(sendsProbe($this, $build, ['op' => 'hints', 'wire' => 'p4', 'colour' => 'green', 'area' => 'thick'])),
     )->toContain("Thickness: expected mm², as 1.5 mm², found 'thick'.");
-    probes($this, $build, [
+    sendsProbe($this, $build, [
         'op' => 'claim',
         'wire' => 'p3',
         'from' => 'diagram',
@@ -185,17 +190,17 @@ it('keeps hints, claims and a table, and offers nothing on what is never touched
         "wire,colour,tracer,way,with,to,powered,kind,value,word,instrument,on\n",
     );
     $other = $this->hung();
-    probes($this, $other, ['op' => 'import_readings', 'table' => (string) $csv->getContent()])->assertOk();
+    sendsProbe($this, $other, ['op' => 'import_readings', 'table' => (string) $csv->getContent()])->assertOk();
     expect(count($this->stands($other)->fields()->object('probe')->objects('readings')))->toBeGreaterThan(15);
-    expect(plain(probes($this, $other, ['op' => 'import_readings', 'table' => "wire,value\np1,12..4"])))->toContain(
-        'Line 2, column value',
-    );
+    expect(
+        probeText(sendsProbe($this, $other, ['op' => 'import_readings', 'table' => "wire,value\np1,12..4"])),
+    )->toContain('Line 2, column value');
 });
 
 it('tells the phone that the wire it writes to is gone, and loses nothing', function (): void {
     $build = $this->hungExample('heron');
-    probes($this, $build, ['op' => 'edit', 'edit' => json_encode(['op' => 'remove', 'id' => 'p6'])])->assertOk();
-    $refused = probes($this, $build, [
+    sendsProbe($this, $build, ['op' => 'edit', 'edit' => json_encode(['op' => 'remove', 'id' => 'p6'])])->assertOk();
+    $refused = sendsProbe($this, $build, [
         'op' => 'keep_reading',
         'wire' => 'p6',
         'with' => '{}',
@@ -205,22 +210,29 @@ it('tells the phone that the wire it writes to is gone, and loses nothing', func
     ]);
     expect($refused->status())
         ->toBe(422)
-        ->and(plain($refused))
+        ->and(probeText($refused))
         ->toContain('The wire is not there any more; the reading is not lost');
 });
 
 it('shows the ways of the host on the bar, and reads their slots', function (): void {
     $build = $this->hungExample('harbour-tour');
-    $page = plain($this->get("/b/{$build->key}/probe?way=berth_way"));
+    $page = probeText($this->get("/b/{$build->key}/probe?way=berth_way"));
     expect($page)->toContain('F5 · 10 A, 5.1 A left')->toContain('12.6 V, live: the line');
-    probes($this, $build, ['op' => 'probe_way', 'way' => 'berth_way', 'over' => '22'])->assertOk();
+    sendsProbe($this, $build, ['op' => 'probe_way', 'way' => 'berth_way', 'over' => '22'])->assertOk();
     expect($this->stands($build)->fields()->object('host')->objects('ways')[0]->number('load_a'))->toBe(2.97);
     expect(
-        plain(probes($this, $build, ['op' => 'probe_way', 'way' => 'berth_way', 'first' => '12..', 'second' => '0'])),
+        probeText(
+            sendsProbe($this, $build, ['op' => 'probe_way', 'way' => 'berth_way', 'first' => '12..', 'second' => '0']),
+        ),
     )->toContain('The first slot:');
     expect(
-        plain(
-            probes($this, $build, ['op' => 'probe_way', 'way' => 'berth_way', 'first' => '12.5', 'second' => '12.5']),
+        probeText(
+            sendsProbe($this, $build, [
+                'op' => 'probe_way',
+                'way' => 'berth_way',
+                'first' => '12.5',
+                'second' => '12.5',
+            ]),
         ),
     )->toContain('Both slots are live');
 });
@@ -233,7 +245,9 @@ it('plays a round: touch, name, the cloth comes off', function (): void {
         'difficulty' => 'plain',
         'seed' => 'x',
     ])->assertRedirect('/practice');
-    expect(plain($this->get('/practice')))->toContain("The number of the host: expected a whole number, found 'x'.");
+    expect(probeText($this->get('/practice')))->toContain(
+        "The number of the host: expected a whole number, found 'x'.",
+    );
     $this->post('/practice', [
         'place' => 'boat',
         'spot' => 'lamp',
@@ -250,18 +264,36 @@ it('plays a round: touch, name, the cloth comes off', function (): void {
         ->toBe(['running' => 'on'])
         ->and($round->seconds)
         ->toBeGreaterThan(13.0);
-    $page = plain($this->get("/practice/{$round->id}?wire=p1&hand=1"));
+    $page = probeText($this->get("/practice/{$round->id}?wire=p1&hand=1"));
     expect($page)->toContain('2 readings')->toContain('End the round')->not->toContain('What they are');
-    expect(plain($this->get("/practice/{$round->id}?ask=1")))->toContain('By hand again');
+    expect(probeText($this->get("/practice/{$round->id}?ask=1")))->toContain('By hand again');
     $this->post("/practice/{$round->id}/name", ['wire' => 'p1', 'function' => 'ground'])->assertRedirect();
     $this->post("/practice/{$round->id}/name", ['wire' => 'p1', 'function' => 'hammer'])->assertRedirect();
-    expect(plain($this->get("/practice/{$round->id}")))->toContain('Its name: choose one from the list.');
+    expect(probeText($this->get("/practice/{$round->id}")))->toContain('Its name: choose one from the list.');
     $this->post("/practice/{$round->id}/end")->assertRedirect();
-    expect(plain($this->get("/practice/{$round->id}")))
+    expect(probeText($this->get("/practice/{$round->id}")))
         ->toContain('The cloth is off.')
         ->toContain('What they are')
         ->toContain('you said ground');
     $this->post("/practice/{$round->id}/touch?wire=p1&hand=1")->assertRedirect();
     expect($round->refresh()->readings)->toHaveCount(2);
     $this->get('/practice/999')->assertNotFound();
+});
+
+it('notes what worked before anything was touched', function (): void {
+    $build = $this->hungExample('coffee-trike');
+    $page = probeText($this->get("/b/{$build->key}/probe"));
+    expect($page)->toContain('Before you begin: does it work? 0 of 4 looked at')->toContain('Stop lamp on brake wire');
+    $line = ['what' => 'Stop lamp on brake wire', 'works' => false, 'load' => 'brake_wire.stop_lamp'];
+    sendsProbe($this, $build, [
+        'op' => 'edit',
+        'edit' => json_encode(['op' => 'add', 'section' => 'probe.baseline', 'value' => $line]),
+    ])->assertOk();
+    expect(probeText($this->get("/b/{$build->key}/probe")))->toContain('1 of 4 looked at')->toContain('does not work');
+    $wrong = [...$line, 'load' => 'gone.lamp'];
+    $refused = sendsProbe($this, $build, [
+        'op' => 'edit',
+        'edit' => json_encode(['op' => 'add', 'section' => 'probe.baseline', 'value' => $wrong]),
+    ]);
+    expect($refused->status())->toBe(422);
 });

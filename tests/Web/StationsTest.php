@@ -27,10 +27,10 @@ it('takes a station in from one folder and one line: run, wall, keys, find, its 
         ->getContent();
     expect($page)
         ->toShow('<h1>The lamp room</h1>')
-        ->toShow('data-station="2"')
+        ->toShow('data-station="3"')
         ->toShow('<span>Lamp room</span><span class="is-sr-only">: nothing yet</span>')
-        ->toShow('S then 1, 2, 4, 8')
-        ->toShow('Brief, Lamp room, Circuit, Hand over')
+        ->toShow('S then 1, 2, 3, 4, 8')
+        ->toShow('Brief, Probe, Lamp room, Circuit, Hand over')
         ->toShow('name="op" value="say_lamp"')
         // Its own field of the address goes with every act from here.
         ->toShow('wick=long');
@@ -60,7 +60,7 @@ it('takes a station in from one folder and one line: run, wall, keys, find, its 
             ->assertOk()
             ->getContent(),
     )
-        ->toShow('Brief holds, Lamp room holds, Circuit')
+        ->toShow('Brief holds, Probe ring, Lamp room holds, Circuit')
         ->and((string) $this->get('/')->getContent())
         ->toShow('Lamp room holds');
     // Without its line nothing of it is left, and nothing else has gone.
@@ -125,7 +125,7 @@ it('refuses an op and an edit it does not know by their names, and a base that i
 it('gives every station a bead for a build with nothing, with warnings and with danger', function (): void {
     $build = $this->bench()->create(Make::bare(), 'x', 'w');
     expect((string) $this->get("/b/{$build->key}/card")->getContent())->toShow(
-        'Brief begun, Circuit ring, Hand over ring',
+        'Brief begun, Probe ring, Circuit ring, Hand over ring',
     );
     $open = $this->bench()->create(Make::edited(Make::shelf(), new BenchGlow\Edit\RemoveItem('F1')), 'x', 'w');
     expect((string) $this->get("/b/{$open->key}/card")->getContent())->toShow('Circuit danger');

@@ -159,7 +159,7 @@ it('takes what acts on a circuit in words, and says what it could not make out',
         ->toBe(5.0)
         ->and($f->object('host')->objects('ways')[0]->number('load_a'))
         ->toBe(2.5)
-        ->and($f->object('host')->objects('grounds')[0]->text('surface'))
+        ->and($f->object('host')->objects('grounds')[1]->text('surface'))
         ->toBe('painted')
         ->and(count($f->items('never')))
         ->toBe(1);

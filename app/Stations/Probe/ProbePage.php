@@ -467,6 +467,33 @@ final class ProbePage
             : (string) preg_replace('/^The host switches /', '', $edit->says(Names::of($this->at->document())));
     }
 
+    /**
+     * What the host has on its wires, and whether it worked before anything was touched.
+     *
+     * @return list<array{string, bool|null, Edit, Edit}> words, as it was found, and the acts that note it
+     */
+    public function baseline(): array
+    {
+        $found = [];
+        foreach ($this->at->document()->fields()->object('probe')->objects('baseline') as $line) {
+            $found[$line->text('load')] = $line->flag('works');
+        }
+        $lines = [];
+        foreach ($this->probing->build->wires as $wire) {
+            foreach ($wire->loads as $load) {
+                $pin = "{$wire->id}.{$load->id}";
+                $what = Words::first(str_replace('_', ' ', $load->id)).' on '.Words::within($wire->label);
+                $note = fn (bool $works): AddItem => new AddItem(
+                    'probe.baseline',
+                    new Fields(['what' => $what, 'works' => $works, 'load' => $pin]),
+                );
+                $lines[] = [$what, $found[$pin] ?? null, $note(true), $note(false)];
+            }
+        }
+
+        return $lines;
+    }
+
     /** @return array<string, string> what can't be done: key => words */
     public function cant(): array
     {

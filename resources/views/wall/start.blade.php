@@ -163,4 +163,5 @@
                 /><button class="button">Read it in</button></div>
         </form>
     </details>
+    <p class="start-from"><a href="{{ route('practice', [], false) }}">Practise naming a host's wires</a></p>
 </section>

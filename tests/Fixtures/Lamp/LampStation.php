@@ -27,7 +27,7 @@ final class LampStation extends Station
 
     public function number(): int
     {
-        return 2;
+        return 3;
     }
 
     public function bead(Standing $standing): Bead

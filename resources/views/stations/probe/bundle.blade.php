@@ -14,7 +14,7 @@
         </p>
     @endif
     <svg
-        class="bundle-drawing"
+        @class(['bundle-drawing', 'power-off' => !$page->powered()])
         viewBox="0 0 724 {{ $bundle->height() }}"
         width="724"
         height="{{ $bundle->height() }}"

@@ -9,6 +9,31 @@
 @if ($page->way())
     @include('stations.probe.way')
 @endif
+@if ($page->baseline() !== [])
+    <details class="probe-more">
+        <summary>Before you begin: does it work? {{ count(array_filter($page->baseline(), fn($l) => $l[1] !== null)) }}
+            of {{ count($page->baseline()) }} looked at</summary>
+        <p class="muted">What does not work before you touch anything was not you.</p>
+        <ul class="readings">
+            @foreach ($page->baseline() as [$what, $works, $yes, $no])
+                <li>{{ $what }}
+                    @if ($works === null)
+                        <x-act
+                            :edit="$yes"
+                            class="is-small"
+                        >works</x-act>
+                        <x-act
+                            :edit="$no"
+                            class="is-small"
+                        >does not</x-act>
+                    @else
+                        <b>{{ $works ? 'works' : 'does not work' }}</b>
+                    @endif
+                </li>
+            @endforeach
+        </ul>
+    </details>
+@endif
 <details class="probe-more">
     <summary>More wires, the goal, a table</summary>
     <p>
