@@ -8,7 +8,6 @@ use BenchGlow\Drawing\Shape;
 use BenchGlow\Probe\Judged;
 use BenchGlow\Probe\Reading;
 use BenchGlow\Probe\Tables;
-use BenchGlow\Quantity\Words;
 
 /** The bundle as it is drawn: the connector's face, a wire from every cavity, its readings hanging on it, its end by how sure it is. */
 final readonly class Bundled
@@ -241,16 +240,12 @@ final readonly class Bundled
         };
     }
 
-    /** In one line, for those who hear it. */
+    /** In one line, for those who hear it: what is written along it, in that order, and which wire it is. */
     public function said(WireRow $row): string
     {
         $wire = $row->judged->wire;
+        $written = [...$this->nameLines($row), self::certainty($row->judged), $wire->colours()];
 
-        return Words::first($wire->words()).
-            ($wire->colour === '' ? '' : ", {$wire->colours()}").
-            ': '.
-            self::name($row->judged).
-            ', '.
-            self::certainty($row->judged);
+        return implode(' ', array_filter($written)).", {$wire->words()}";
     }
 }

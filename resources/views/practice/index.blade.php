@@ -32,7 +32,7 @@
                 :value="old('place', 'boat')"
             /><x-select
                 id="spot"
-                label=""
+                label="found"
                 name="spot"
                 :options="$spots"
                 :value="old('spot', 'lamp')"
