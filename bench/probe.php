@@ -11,9 +11,9 @@ declare(strict_types=1);
 require __DIR__.'/../vendor/autoload.php';
 
 use BenchGlow\Build\Build;
-use BenchGlow\Probe\Condition;
 use BenchGlow\Probe\Host\Dice;
 use BenchGlow\Probe\Host\Generator;
+use BenchGlow\Probe\Host\Host;
 use BenchGlow\Probe\Host\Round;
 use BenchGlow\Probe\NextTest;
 use BenchGlow\Probe\Probing;
@@ -46,32 +46,79 @@ function questions(Build $build): array
     return $all;
 }
 
-/** @return callable(Probing): (array{string, array<string, string>, string, string, bool}|null) */
+/**
+ * One after the other, until all is known.
+ *
+ * @param  list<array{string, array<string, string>, string, string, bool}>  $list
+ * @return callable(Probing): (array{string, array<string, string>, string, string, bool}|null)
+ */
 function inOrder(array $list): callable
 {
     $n = 0;
 
     return function (Probing $probing) use (&$n, $list): ?array {
-        return $probing->isDone() || $n >= count($list) ? null : $list[$n++];
+        return $probing->isDone() ? null : $list[$n++] ?? null;
     };
 }
 
+/** What one way of asking came to, over all hosts. */
+final class Tally
+{
+    public int $hosts = 0;
+
+    public int $readings = 0;
+
+    public float $seconds = 0.0;
+
+    /** @var array{wires: int, sure: int, wrong: int, needed: int, found: int, wrong_needed: int} */
+    public array $score = ['wires' => 0, 'sure' => 0, 'wrong' => 0, 'needed' => 0, 'found' => 0, 'wrong_needed' => 0];
+
+    public function add(Round $round, Host $host): void
+    {
+        $this->hosts++;
+        $this->readings += count($round->readings);
+        $this->seconds += $round->seconds;
+        $score = $round->against($host);
+        foreach (array_keys($this->score) as $what) {
+            $this->score[$what] += $score[$what];
+        }
+    }
+
+    public function says(): string
+    {
+        $s = $this->score;
+
+        return sprintf(
+            '%4d hosts, %5.1f readings and %5.0f s a host, %4.1f a wire, %5.1f %% sure, '.
+                '%d of %d sure names wrong; %d of %d needs found, %d wrong',
+            $this->hosts,
+            $this->readings / $this->hosts,
+            $this->seconds / $this->hosts,
+            $this->readings / max(1, $s['wires']),
+            (100 * $s['sure']) / max(1, $s['wires']),
+            $s['wrong'],
+            $s['sure'],
+            $s['found'],
+            $s['needed'],
+            $s['wrong_needed'],
+        );
+    }
+}
+
 foreach ($goals as $goal) {
-    $sums = [];
+    /** @var array<string, Tally> $tallies */
+    $tallies = [];
     $ms = [];
     for ($i = 1; $i <= $hosts; $i++) {
         $host = Generator::draw(5000 + $i, $places[$i % 4], $spots[$i % 3], 'worn');
-        $build = Build::of($host->document);
-        $dice = new Dice("order {$i}");
         $each = [];
-        foreach (questions($build) as [$with, $tool, $to, $on]) {
-            foreach (array_keys($host->truths) as $n) {
-                if (! $host->truths[$n]->function->byHint) {
+        foreach (questions(Build::of($host->document)) as [$with, $tool, $to, $on]) {
+            foreach ($host->truths as $n => $truth) {
+                if (! $truth->function->byHint) {
                     $each[] = ['p'.($n + 1), $with, $tool, $to, $on];
                 }
             }
         }
-        $most = PATIENCE * count($host->truths);
         $timed = function (Probing $probing) use (&$ms): ?array {
             $from = hrtime(true);
             $test = NextTest::best($probing, null, 1)[0] ?? null;
@@ -82,39 +129,18 @@ foreach ($goals as $goal) {
                 : [$test->wire, $test->condition->with, $test->instrument(), $test->to(), $test->powered()];
         };
         $ways = ['its own' => $timed];
+        // The others take long: every fifth host.
         if ($i % 5 === 0) {
-            $ways['random'] = inOrder($dice->shuffled($each));
+            $ways['random'] = inOrder((new Dice("order {$i}"))->shuffled($each));
             $ways['condition by condition'] = inOrder($each);
         }
         foreach ($ways as $name => $ask) {
-            $round = Round::play($host, $goal, $ask, $most);
-            $score = [
-                ...$round->against($host),
-                'readings' => count($round->readings),
-                'seconds' => $round->seconds,
-                'hosts' => 1,
-            ];
-            foreach ($score as $what => $value) {
-                $sums[$name][$what] = ($sums[$name][$what] ?? 0) + $value;
-            }
+            $tallies[$name] ??= new Tally();
+            $tallies[$name]->add(Round::play($host, $goal, $ask, PATIENCE * count($host->truths)), $host);
         }
     }
-    foreach ($sums as $name => $s) {
-        printf(
-            "%-8s %-24s %4d hosts, %5.1f readings and %5.0f s a host, %4.1f a wire, %5.1f %% sure, %d of %d sure names wrong; %d of %d needs found, %d wrong\n",
-            $goal,
-            $name,
-            $s['hosts'],
-            $s['readings'] / $s['hosts'],
-            $s['seconds'] / $s['hosts'],
-            $s['readings'] / $s['wires'],
-            (100 * $s['sure']) / $s['wires'],
-            $s['wrong'],
-            $s['sure'],
-            $s['found'],
-            $s['needed'],
-            $s['wrong_needed'],
-        );
+    foreach ($tallies as $name => $tally) {
+        printf("%-8s %-24s %s\n", $goal, $name, $tally->says());
     }
     sort($ms);
     printf(
@@ -122,6 +148,6 @@ foreach ($goals as $goal) {
         $goal,
         $ms[intdiv(count($ms), 2)],
         $ms[(int) (0.95 * count($ms))],
-        end($ms),
+        $ms[count($ms) - 1],
     );
 }

@@ -29,6 +29,7 @@ final class Keys
         'I' => 'put the offer in hand in',
         'J' => 'join a wire in the opened one',
         'O, E on a marked part' => 'take it out, swap its ends',
+        'P W = at Probe' => 'pulsing, wandering, same as bank; O power, I instrument, X the other tip',
         'B' => 'start a build',
         'Q' => 'quick sums',
         '/' => 'find',

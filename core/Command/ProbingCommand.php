@@ -11,6 +11,7 @@ use BenchGlow\Edit\Editor;
 use BenchGlow\Edit\KeepReading;
 use BenchGlow\Format\BadBuild;
 use BenchGlow\Format\Fields;
+use BenchGlow\Format\FormatOne;
 use BenchGlow\Probe\Conflict;
 use BenchGlow\Probe\Conflicts;
 use BenchGlow\Probe\Csv;
@@ -117,26 +118,8 @@ final class ProbingCommand
                 'positions' => $positions,
             ];
         }
-        $known = [
-            'hand',
-            'key',
-            'running',
-            'brake',
-            'turn',
-            'hazard',
-            'reverse',
-            'fog',
-            'courtesy',
-            'door',
-            'lid',
-            'load',
-            'remote',
-            'dusk',
-            'motion',
-            'other',
-        ];
         foreach ($inputs as $id => $input) {
-            $inputs[$id]['kind'] = in_array($input['kind'], $known, true) ? $input['kind'] : 'other';
+            $inputs[$id]['kind'] = in_array($input['kind'], FormatOne::INPUT_KINDS, true) ? $input['kind'] : 'other';
         }
         $ways = max([
             1,

@@ -46,6 +46,26 @@ final class FormatOne
     /** What a fastening may hold that carries no lug. */
     public const FASTENINGS = ['belt', 'steering', 'brake', 'fuel', 'suspension', 'restraint', 'bus_bar'];
 
+    /** What something that is thrown is. */
+    public const INPUT_KINDS = [
+        'hand',
+        'key',
+        'running',
+        'brake',
+        'turn',
+        'hazard',
+        'reverse',
+        'fog',
+        'courtesy',
+        'door',
+        'lid',
+        'load',
+        'remote',
+        'dusk',
+        'motion',
+        'other',
+    ];
+
     public const FACT_KINDS = [
         'no_drill',
         'comes_apart',
@@ -119,24 +139,7 @@ final class FormatOne
                         [
                             'id' => S::id(),
                             'label' => S::text()->called('name'),
-                            'kind' => S::choice(
-                                'hand',
-                                'key',
-                                'running',
-                                'brake',
-                                'turn',
-                                'hazard',
-                                'reverse',
-                                'fog',
-                                'courtesy',
-                                'door',
-                                'lid',
-                                'load',
-                                'remote',
-                                'dusk',
-                                'motion',
-                                'other',
-                            ),
+                            'kind' => S::choice(...self::INPUT_KINDS),
                             'positions' => S::list(S::local(), 2, 20),
                             'momentary' => S::flag(),
                         ],

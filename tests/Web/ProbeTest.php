@@ -142,6 +142,19 @@ it('lays wires out on an empty build, from the question to the first test', func
         ->toContain('not read yet');
     sendsProbe($this, $build, ['op' => 'bank', 'text' => '12,55'])->assertOk();
     expect(probeText($this->get("/b/{$build->key}/probe")))->toContain('bank 12.6 measured');
+    // The ground the black tip stays on is checked against the minus post; what is over the bank is kept and asked about.
+    expect(probeText(sendsProbe($this, $build, ['op' => 'bank', 'text' => '11.7', 'post' => '12.6'])))->toContain(
+        "the black tip's ground loses 0.9 V. Move it to the minus post.",
+    );
+    $send = ['op' => 'keep_reading', 'wire' => 'p1', 'with' => '{}', 'instrument' => 'meter', 'powered' => '1'];
+    sendsProbe($this, $build, [...$send, 'text' => '13.9'])->assertOk();
+    expect(probeText($this->get("/b/{$build->key}/probe")))->toContain('1.4 V over the bank: is it charging?');
+    expect(probeText(sendsProbe($this, $build, [...$send, 'text' => '0', 'after' => 'soon'])))->toContain(
+        'expected seconds, as 90',
+    );
+    sendsProbe($this, $build, [...$send, 'text' => '0', 'after' => '90'])->assertOk();
+    $readings = $this->stands($build)->fields()->object('probe')->objects('readings');
+    expect($readings[count($readings) - 1]->number('after_s'))->toBe(90.0);
 });
 
 it('stands by hand where one throws a switch or chooses a wire, and goes back to the tests', function (): void {

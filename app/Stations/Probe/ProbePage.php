@@ -170,6 +170,14 @@ final class ProbePage
         return "{$tip} on {$wire->words()}";
     }
 
+    /** ", green with white.": how the sentence ends. */
+    public function tail(): string
+    {
+        $colours = $this->judged?->wire->colours() ?? '';
+
+        return $colours === '' ? '.' : ", {$colours}.";
+    }
+
     /** Where the other tip stays, and that the power is off where it is. */
     public function other(): string
     {
@@ -387,6 +395,50 @@ final class ProbePage
     public function last(): ?Reading
     {
         return $this->probing->readings === [] ? null : $this->probing->readings[count($this->probing->readings) - 1];
+    }
+
+    /** @return array<string, string> one key readings: what is typed by each => its words */
+    public function quickKeys(): array
+    {
+        return match (true) {
+            $this->instrument() === 'test_lamp' => [
+                'bright' => 'bright',
+                'dim' => 'dim',
+                'dark' => 'dark',
+                'p' => 'pulsing',
+            ],
+            $this->powered() => ['0' => '0.0', '=' => 'same as bank', 'p' => 'pulsing', 'w' => 'wandering'],
+            default => ['0' => '0.0', 'ol' => 'open'],
+        };
+    }
+
+    /** @return list<array{string, string, string, string}> what is set up, as it is, the address that changes it, its key */
+    public function setUp(): array
+    {
+        $to = fn (array $change): string => $this->at->url([
+            'hand' => '1',
+            'wire' => $this->judged?->wire->id,
+            ...$change,
+        ]);
+        $meter = $this->instrument() === 'meter';
+
+        return [
+            ['instrument', $meter ? 'meter' : 'test lamp', $to(['inst' => $meter ? 'test_lamp' : null]), 'i'],
+            ['power', $this->powered() ? 'on' : 'off', $to(['off' => $this->powered() ? '1' : null]), 'o'],
+            ['other tip', $this->to(), $to(['to' => $this->to() === 'plus' ? null : 'plus']), 'x'],
+        ];
+    }
+
+    /** What is hardly so, asked about where it stands; it is kept all the same. */
+    public function asks(): string
+    {
+        $last = $this->last();
+        $over =
+            $last !== null && $last->isVolts() && ! $last->isOfBank()
+                ? abs((float) $last->value) - ($last->supplyV ?? $this->probing->bankV())
+                : 0.0;
+
+        return $over > 0.5 ? Shown::plain($over, 1).' V over the bank: is it charging? Measure the bank again.' : '';
     }
 
     /** Volts of the bank and when they were measured. */

@@ -29,12 +29,8 @@
             @else
                 <section class="probe-next">
                     <div class="probe-say">
-                        <h1 class="sentence">{{ $page->hand() }} <b class="tip">{{ $page->tips() }}</b>
-                            @if ($page->judged?->wire->colour)
-                                ,
-                                {{ $page->judged->wire->colours() }}
-                            @endif.
-                        </h1>
+                        <h1 class="sentence">{{ $page->hand() }} <b
+                                class="tip">{{ $page->tips() }}</b>{{ $page->tail() }}</h1>
                         <p class="why">{{ $page->why() }} {{ $page->other() }}</p>
                     </div>
                     <form
@@ -119,21 +115,7 @@
                     <p class="big figure">—</p>
                     <p class="at">nothing touched yet</p>
                 @endif
-                <dl class="small">
-                    @foreach ([
-        'instrument' => [$page->instrument() === 'meter' ? 'meter' : 'test lamp', ['inst' => $page->instrument() === 'meter' ? 'test_lamp' : null]],
-        'power' => [$page->powered() ? 'on' : 'off', ['off' => $page->powered() ? '1' : null]],
-        'other tip' => [$page->to() === 'plus' ? 'plus' : 'ground', ['to' => $page->to() === 'plus' ? null : 'plus']],
-    ] as $what => [$is, $change])
-                        <div>
-                            <dd><a
-                                    href="{{ $page->at->url(['hand' => '1', 'ask' => null, 'wire' => $page->judged?->wire->id, ...$change]) }}"
-                                    aria-label="{{ $what }}: {{ $is }}. Change it"
-                                >{{ $is }}</a></dd>
-                            <dt>{{ $what }}</dt>
-                        </div>
-                    @endforeach
-                </dl>
+                @include('stations.probe.set_up')
                 <p class="at">{{ count($round->readings) }} readings, {{ round($round->seconds) }} s</p>
             </div>
             <ul
@@ -146,24 +128,8 @@
                     <li><a
                             href="{{ $played->throws($id, $next) }}"
                             aria-label="{{ $input->label }}: {{ $stands }}. Throw it"
-                        ><svg
-                                viewBox="0 0 44 22"
-                                width="44"
-                                height="22"
-                                aria-hidden="true"
-                            >
-                                <circle
-                                    cx="6"
-                                    cy="16"
-                                    r="4"
-                                />
-                                <circle
-                                    cx="38"
-                                    cy="16"
-                                    r="4"
-                                />
-                                <path d="M6 16L{{ $stands === $input->rest() ? '33 3' : '37 13' }}" />
-                            </svg><span>{{ $input->label }}</span> <b>{{ $stands }}</b></a></li>
+                        ><x-blade :made="$stands !== $input->rest()" /><span>{{ $input->label }}</span> <b>{{ $stands }}</b></a>
+                    </li>
                 @endforeach
             </ul>
         </section>

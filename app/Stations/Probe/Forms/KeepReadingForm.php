@@ -39,7 +39,10 @@ final readonly class KeepReadingForm extends Form
             throw new NotUnderstood('The reading: volts are read with the power on. Throw power to on, then read.');
         }
         $with = json_decode($in->text('with', '{}'), true);
-        $after = trim($in->text('after'));
+        $after = str_replace(',', '.', trim($in->text('after')));
+        if ($after !== '' && (! is_numeric($after) || (float) $after < 0.0)) {
+            throw new NotUnderstood("Read some time after: expected seconds, as 90, found '{$after}'.");
+        }
 
         return new KeepReading(
             $in->text('wire'),
@@ -52,7 +55,7 @@ final readonly class KeepReadingForm extends Form
             $read->word,
             $instrument,
             $read->kind === 'volts' || $read->kind === 'lamp' ? $probing->bankV() : null,
-            is_numeric($after) ? (float) $after : null,
+            $after === '' ? null : (float) $after,
             WallClock::now()->format('Y-m-d\TH:i:s.vP'),
         );
     }

@@ -17,7 +17,17 @@
                         size="6"
                         inputmode="decimal"
                         autocomplete="off"
-                    ><button class="button is-small">Keep it</button><span
+                    >
+                    <label for="bank-post">and black on the minus post</label>
+                    <input
+                        class="typed"
+                        id="bank-post"
+                        name="post"
+                        size="6"
+                        inputmode="decimal"
+                        autocomplete="off"
+                    >
+                    <button class="button is-small">Keep it</button><span
                         class="echo"
                         id="bank-echo"
                     ></span></x-form>
@@ -30,28 +40,13 @@
             <p class="at">last reading:
                 {{ mb_strtolower($frame->names()->name($last->wire ?? explode('.', (string) $last->pin)[0])) }},
                 {{ $page->conditionWords($last) }}</p>
+            @if ($page->asks() !== '')
+                <p class="at">{{ $page->asks() }}</p>
+            @endif
         @else
             <p class="big figure">—</p>
             <p class="at">nothing read yet</p>
         @endif
-        <dl class="small">
-            @foreach ([
-        'instrument' => [$page->instrument() === 'meter' ? 'meter' : 'test lamp', ['inst' => $page->instrument() === 'meter' ? 'test_lamp' : null], 'i'],
-        'power' => [$page->powered() ? 'on' : 'off', ['off' => $page->powered() ? '1' : null], 'o'],
-        'other tip' => [$page->to() === 'plus' ? 'plus' : 'ground', ['to' => $page->to() === 'plus' ? null : 'plus'], 'x'],
-    ] as $what => [$is, $change, $key])
-                @php($url = $frame->url(['hand' => '1', 'wire' => $page->judged?->wire->id, ...$change]))
-                <div>
-                    <dd><a
-                            href="{{ $url }}"
-                            hx-get="{{ $url }}"
-                            hx-swap="none"
-                            data-probe-key="{{ $key }}"
-                            aria-label="{{ $what }}: {{ $is }}. Change it"
-                        >{{ $is }}</a></dd>
-                    <dt>{{ $what }}</dt>
-                </div>
-            @endforeach
-        </dl>
+        @include('stations.probe.set_up')
     </div>
 @endif

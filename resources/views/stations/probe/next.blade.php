@@ -3,12 +3,7 @@
     aria-label="The next reading"
 >
     <div class="probe-say">
-        <h1 class="sentence">{{ $page->hand() }} <b class="tip">{{ $page->tips() }}</b>
-            @if ($page->judged?->wire->colour)
-                ,
-                {{ $page->judged->wire->colours() }}
-            @endif.
-        </h1>
+        <h1 class="sentence">{{ $page->hand() }} <b class="tip">{{ $page->tips() }}</b>{{ $page->tail() }}</h1>
         <p class="why">{{ $page->why() }} {{ $page->other() }} {{ $page->caution() }}</p>
     </div>
     <p class="probe-other">
@@ -76,7 +71,7 @@
             class="quick"
             aria-label="One key readings"
         >
-            @foreach ($page->instrument() === 'test_lamp' ? ['bright' => 'bright', 'dim' => 'dim', 'dark' => 'dark', 'p' => 'pulsing'] : ($page->powered() ? ['0' => '0.0', '=' => 'same as bank', 'p' => 'pulsing', 'w' => 'wandering'] : ['0' => '0.0', 'ol' => 'open']) as $value => $words)
+            @foreach ($page->quickKeys() as $value => $words)
                 <button
                     class="button quick-key"
                     name="quick"
@@ -84,6 +79,18 @@
                 >{{ $words }}</button>
             @endforeach
         </div>
+        <details class="later">
+            <summary>Read some time after</summary>
+            <label for="after">seconds after it came on</label>
+            <input
+                class="typed"
+                id="after"
+                name="after"
+                size="5"
+                inputmode="decimal"
+                autocomplete="off"
+            >
+        </details>
         <span
             class="echo"
             id="keep-echo"
