@@ -397,18 +397,18 @@ final class ProbePage
         return $this->probing->readings === [] ? null : $this->probing->readings[count($this->probing->readings) - 1];
     }
 
-    /** @return array<string, string> one key readings: what is typed by each => its words */
+    /** @return list<array{string, string}> one key readings: what each types, and its words */
     public function quickKeys(): array
     {
         return match (true) {
             $this->instrument() === 'test_lamp' => [
-                'bright' => 'bright',
-                'dim' => 'dim',
-                'dark' => 'dark',
-                'p' => 'pulsing',
+                ['bright', 'bright'],
+                ['dim', 'dim'],
+                ['dark', 'dark'],
+                ['p', 'pulsing'],
             ],
-            $this->powered() => ['0' => '0.0', '=' => 'same as bank', 'p' => 'pulsing', 'w' => 'wandering'],
-            default => ['0' => '0.0', 'ol' => 'open'],
+            $this->powered() => [['0', '0.0'], ['=', 'same as bank'], ['p', 'pulsing'], ['w', 'wandering']],
+            default => [['0', '0.0'], ['ol', 'open']],
         };
     }
 

@@ -71,7 +71,7 @@
             class="quick"
             aria-label="One key readings"
         >
-            @foreach ($page->quickKeys() as $value => $words)
+            @foreach ($page->quickKeys() as [$value, $words])
                 <button
                     class="button quick-key"
                     name="quick"
