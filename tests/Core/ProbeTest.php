@@ -343,6 +343,8 @@ it('asks nothing of a build that needs nothing more, and says what it needs', fu
         Probes::plug(2, 'lamp', ['running', 'brake']),
         ...Probes::surely('p1', 'running'),
         ...Probes::surely('p2', 'ground'),
+        // All but sure, and named by hand: that counts.
+        ...[new NameWire('p2', 'ground')],
     );
     $probing = Probing::of($d);
     expect($probing->needs)

@@ -19,8 +19,8 @@ final class Instrument
 
     private const OPEN_OHM = 1e6;
 
-    /** Difference between a flash and its dark half that a meter shows, V. */
-    private const PULSES_V = 1.0;
+    /** Share of the bank between a flash and its dark half that a meter shows as pulsing; less is a figure that averages. */
+    private const PULSES = 0.4;
 
     private readonly Wiring $wiring;
 
@@ -91,7 +91,8 @@ final class Instrument
         // As amps through the tool: a node held by next to nothing has no volts of its own.
         $v = fn (State $state): float => (float) ($state->amps['tool.r'] ?? 0.0) * $ohm;
         $lit = $v($scene->lit);
-        $pulses = $scene->dark !== null && abs($lit - $v($scene->dark)) > self::PULSES_V;
+        $pulses = $scene->dark !== null && abs($lit - $v($scene->dark)) > self::PULSES * $this->host->bankV;
+        $lit = $scene->dark !== null && ! $pulses ? ($lit + $v($scene->dark)) / 2.0 : $lit;
         $truth = $this->host->truth($wire);
         $duty = $this->dimmed($truth?->hypothesis, $with) ? 0.3 + 0.5 * ($truth->size ?? 0.0) : 1.0;
         $shown = $to === 'plus' ? $this->host->bankV - $duty * ($this->host->bankV - $lit) : $duty * $lit;

@@ -35,7 +35,7 @@ final readonly class Truth
         return match (true) {
             $this->has('blown') && $this->function->feeds => 'unused',
             $this->has('blown') => 'dead',
-            $this->has('stuck') => 'constant',
+            $this->has('stuck') && ! $this->function->isElectronics() => 'constant',
             default => $this->function->name,
         };
     }
