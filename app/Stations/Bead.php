@@ -12,6 +12,8 @@ enum Bead: string
     case Warned = 'warned';
     case Holds = 'holds';
     case Danger = 'danger';
+    /** Nothing here is asked of this build: the wire goes past it. */
+    case Bridged = 'bridged';
 
     public function words(): string
     {
@@ -20,6 +22,7 @@ enum Bead: string
             self::Begun, self::Warned => 'begun',
             self::Holds => 'its checks hold',
             self::Danger => 'danger',
+            self::Bridged => 'not needed by this build',
         };
     }
 }

@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace BenchGlow\Probe;
 
 use BenchGlow\Build\HostWay;
+use BenchGlow\Quantity\Shown;
 
 /** A way of the host as far as it was probed: which slot is live, what it feeds, carries and can still carry. */
 final readonly class FuseWay
@@ -77,5 +78,12 @@ final readonly class FuseWay
             'load_a' => $this->loadA,
             'spare_a' => $this->spareA,
         ];
+    }
+
+    /** " · 10 A, 3.1 A left": as much as is known. */
+    public function sizeWords(): string
+    {
+        return ($this->way->fuseA ? ' · '.Shown::amps($this->way->fuseA) : '').
+            ($this->spareA === null ? '' : ', '.Shown::amps($this->spareA).' left');
     }
 }

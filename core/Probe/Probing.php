@@ -148,6 +148,12 @@ final class Probing
         return array_values($this->build->supplies)[0]->nominalV ?? 12.0;
     }
 
+    /** The last reading that was kept. */
+    public function last(): ?Reading
+    {
+        return $this->readings === [] ? null : $this->readings[count($this->readings) - 1];
+    }
+
     /** The last reading of the bank itself. */
     public function bank(): ?Reading
     {

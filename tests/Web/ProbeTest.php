@@ -310,3 +310,22 @@ it('notes what worked before anything was touched', function (): void {
     ]);
     expect($refused->status())->toBe(422);
 });
+
+it('leaves the run bridged past Probe where all comes from a driver, and a ring where a host is', function (): void {
+    $driven = $this->hungExample('j22-cabinet');
+    $hosted = $this->hungExample('j12-cockpit-locker');
+    expect(
+        (string) $this->get("/b/{$driven->key}/circuit")
+            ->assertOk()
+            ->getContent(),
+    )
+        ->toContain('class="bridge"')
+        ->toContain('not needed by this build');
+    expect(
+        (string) $this->get("/b/{$hosted->key}/circuit")
+            ->assertOk()
+            ->getContent(),
+    )
+        ->not->toContain('class="bridge"')
+        ->not->toContain('not needed by this build');
+});

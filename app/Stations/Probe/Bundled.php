@@ -179,7 +179,7 @@ final readonly class Bundled
     /** @return list<array{string, string, int}> */
     private function plumbs(Judged $judged, bool $here): array
     {
-        $room = self::PLUMBS - ($here && $this->page->test !== null ? 1 : 0);
+        $room = self::PLUMBS - ($here && $this->page->asked->test !== null ? 1 : 0);
 
         return array_slice($this->merged($judged), -$room);
     }
@@ -187,7 +187,7 @@ final readonly class Bundled
     /** Readings that are not drawn. */
     private function older(Judged $judged, bool $here): int
     {
-        $room = self::PLUMBS - ($here && $this->page->test !== null ? 1 : 0);
+        $room = self::PLUMBS - ($here && $this->page->asked->test !== null ? 1 : 0);
 
         return max(0, count($this->merged($judged)) - $room);
     }
@@ -196,12 +196,14 @@ final readonly class Bundled
     public function nextWords(): string
     {
         $words = [];
-        foreach ($this->page->condition()->with as $id => $position) {
+        foreach ($this->page->asked->condition()->with as $id => $position) {
             $input = $this->page->probing->build->inputs[$id];
             $words[] = count($input->positions) > 2 ? "{$input->label} {$position}" : $input->label;
         }
 
-        return $this->page->powered() ? mb_strtolower($words === [] ? 'at rest' : implode(', ', $words)) : 'power off';
+        return $this->page->asked->powered()
+            ? mb_strtolower($words === [] ? 'at rest' : implode(', ', $words))
+            : 'power off';
     }
 
     public static function name(Judged $judged): string

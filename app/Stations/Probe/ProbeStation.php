@@ -18,6 +18,7 @@ use App\Stations\Probe\Forms\ProbeWayForm;
 use App\Stations\Standing;
 use App\Stations\Station;
 use BenchGlow\Build\Document;
+use BenchGlow\Build\Supply;
 use BenchGlow\Probe\Conflicts;
 use BenchGlow\Probe\Judged;
 use BenchGlow\Probe\Probing;
@@ -44,11 +45,14 @@ final class ProbeStation extends Station
         return 2;
     }
 
-    /** Rays when every needed name is one sure wire and nothing contradicts; a bar where a wire that is never touched is used. */
+    /** Bridged where all comes from a driver; rays when every needed name is one sure wire and nothing contradicts; a bar where a wire that is never touched is used. */
     public function bead(Standing $standing): Bead
     {
         if ($standing->document->fields()->object('probe')->objects('wires') === []) {
-            return Bead::Ring;
+            $build = $standing->review->analysis->build;
+            $others = array_filter($build->supplies, fn (Supply $s): bool => ! $s->isDriver());
+
+            return $others === [] && $build->supplies !== [] && $build->wires === [] ? Bead::Bridged : Bead::Ring;
         }
         foreach ($standing->review->open() as $finding) {
             if ($finding->rule === 'probe.never_touched') {
@@ -125,7 +129,7 @@ final class ProbeStation extends Station
         if (($address->own['hand'] ?? '') !== '' || $document->fields()->object('probe')->objects('wires') === []) {
             return $address;
         }
-        $test = ProbePage::test($document, $address->own);
+        $test = Asked::test($document, $address->own);
         if ($test === null) {
             return $address;
         }

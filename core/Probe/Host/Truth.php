@@ -40,6 +40,19 @@ final readonly class Truth
         };
     }
 
+    /** "a dirty joint, its fuse is blown". */
+    public function faultWords(): string
+    {
+        $words = [
+            'lossy' => 'a dirty joint',
+            'dirty' => 'a corroded stud',
+            'blown' => 'its fuse is blown',
+            'stuck' => 'its switch is stuck',
+        ];
+
+        return implode(', ', array_map(fn (string $fault): string => $words[$fault] ?? $fault, $this->faults));
+    }
+
     /** A wire to nothing whose volts wander in the meter. */
     public function wanders(): bool
     {

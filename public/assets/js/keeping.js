@@ -159,18 +159,17 @@ document.addEventListener('htmx:responseError', (e) => {
 document.addEventListener('htmx:afterRequest', (e) => {
   const xhr = e.detail.xhr;
   if (!xhr || xhr.status === 0) return;
-  if (gone) {
-    gone = false;
-    tell();
-    if (waiting.length) again();
-  }
+  const back = gone;
+  gone = false;
   const config = e.detail.requestConfig;
-  if (!isWrite(config) || xhr.status >= 500 || xhr.status === 419) return;
-  const at = waiting.findIndex((w) => w.values.token === config.parameters.token);
-  if (at < 0) return;
-  mark(waiting[at], false);
-  waiting.splice(at, 1);
-  tries = 0;
+  const answered = isWrite(config) && xhr.status < 500 && xhr.status !== 419;
+  const at = answered ? waiting.findIndex((w) => w.values.token === config.parameters.token) : -1;
+  if (at >= 0) {
+    mark(waiting[at], false);
+    waiting.splice(at, 1);
+    tries = 0;
+  }
+  if (at < 0 && !back) return;
   tell();
   if (waiting.length) again();
 });

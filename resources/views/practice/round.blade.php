@@ -29,9 +29,9 @@
             @else
                 <section class="probe-next">
                     <div class="probe-say">
-                        <h1 class="sentence">{{ $page->hand() }} <b
+                        <h1 class="sentence">{{ $page->asked->hand() }} <b
                                 class="tip">{{ $page->tips() }}</b>{{ $page->tail() }}</h1>
-                        <p class="why">{{ $page->why() }} {{ $page->other() }}</p>
+                        <p class="why">{{ $page->asked->why() }} {{ $page->other() }}</p>
                     </div>
                     <form
                         method="post"
@@ -45,7 +45,7 @@
                         >Touch</button>
                     </form>
                     <p class="probe-other">
-                        @if ($page->byHand())
+                        @if ($page->asked->byHand())
                             <a href="{{ $page->at->url(['ask' => '1', 'hand' => null]) }}">What would the program read
                                 next?</a>
                         @else
@@ -63,7 +63,7 @@
                         @php($said = $round->names[$judged->wire->id] ?? null)
                         <li><b>{{ BenchGlow\Quantity\Words::first($judged->wire->words()) }}</b>
                             {{ $words($truth->name()) }}@if ($truth->faults !== [])
-                                ({{ implode(', ', array_map(fn($f) => ['lossy' => 'a dirty joint', 'dirty' => 'a corroded stud', 'blown' => 'its fuse is blown', 'stuck' => 'its switch is stuck'][$f], $truth->faults)) }})
+                                ({{ $truth->faultWords() }})
                             @endif
                             @if ($said !== null)
                                 · you said {{ $words($said) }}
@@ -74,7 +74,7 @@
             @else
                 <form
                     method="post"
-                    action="{{ route('practice.name', $round->id, false) }}?{{ http_build_query(array_filter(['wire' => $page->judged?->wire->id, 'hand' => '1'])) }}"
+                    action="{{ $played->namesTo($page->judged?->wire->id) }}"
                     class="says"
                 >
                     @csrf
@@ -92,7 +92,7 @@
                     />
                     <button class="button is-small">Name it</button>
                 </form>
-                <p class="needs"><b>This build needs</b> {{ $page->needs() }}</p>
+                <p class="needs"><b>This build needs</b> {{ $page->asked->needs() }}</p>
                 <form
                     method="post"
                     action="{{ route('practice.end', $round->id, false) }}"
@@ -105,7 +105,7 @@
             aria-label="Meter and switches"
         >
             <div class="face probe-face">
-                @if ($last = $page->last())
+                @if ($last = $page->probing->last())
                     <p class="big figure teal">
                         {{ App\Stations\Probe\ProbePage::figure($last) }}<small>{{ $last->word === null && $last->kind === 'volts' ? ' V' : '' }}</small>
                     </p>
@@ -123,7 +123,7 @@
                 aria-label="Throw-switches"
             >
                 @foreach ($page->probing->build->inputs as $id => $input)
-                    @php($stands = $page->condition()->with[$id] ?? $input->rest())
+                    @php($stands = $page->asked->condition()->with[$id] ?? $input->rest())
                     @php($next = $input->positions[((int) array_search($stands, $input->positions, true) + 1) % count($input->positions)])
                     <li><a
                             href="{{ $played->throws($id, $next) }}"

@@ -115,4 +115,12 @@ final readonly class Played implements Standpoint
     {
         return 0.0;
     }
+
+    /** Where the name of a wire is sent. */
+    public function namesTo(?string $wire): string
+    {
+        return route('practice.name', $this->round->id, false).
+            '?'.
+            http_build_query(array_filter(['wire' => $wire, 'hand' => '1']));
+    }
 }

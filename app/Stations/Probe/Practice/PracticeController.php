@@ -123,14 +123,14 @@ final class PracticeController extends Controller
             // The same noise as before: the instrument has been here.
             $instrument->measure(...self::question($reading));
         }
-        $lamp = $page->instrument() === 'test_lamp';
+        $lamp = $page->asked->instrument() === 'test_lamp';
         $unsafe = $truth->function->byHint || ($lamp && $truth->function->isElectronics());
         $answer = $instrument->measure(
             $wire,
-            $page->condition()->with,
-            $page->instrument(),
-            $page->to(),
-            $page->powered(),
+            $page->asked->condition()->with,
+            $page->asked->instrument(),
+            $page->asked->to(),
+            $page->asked->powered(),
         );
         $row->seconds += $answer['seconds'];
         $row->unsafe += (int) $unsafe;
@@ -141,9 +141,9 @@ final class PracticeController extends Controller
                 [
                     'id' => 'r'.(count($row->readings) + 1),
                     'wire' => $wire,
-                    'to' => $page->to(),
-                    'with' => $page->condition()->with,
-                    'powered' => $page->powered(),
+                    'to' => $page->asked->to(),
+                    'with' => $page->asked->condition()->with,
+                    'powered' => $page->asked->powered(),
                     ...$answer,
                     'on' => WallClock::now()->format('Y-m-d\TH:i:s.vP'),
                 ],

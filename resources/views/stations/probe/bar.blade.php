@@ -1,9 +1,9 @@
-@php($donors = $page?->donors() ?? [])
+@php($donors = $page?->host()->donors() ?? [])
 <ul
     class="ways-bar"
     aria-label="Ways of the host"
 >
-    @foreach ($page?->ways() ?? [] as $way)
+    @foreach ($page?->host()->ways() ?? [] as $way)
         @php($url = $frame->url(['way' => $frame->own('way') === $way->way->id ? null : $way->way->id]))
         @php($w = 9 * min(14, $way->way->fuseA ?? 6))
         <li><a
@@ -37,7 +37,7 @@
                         height="18"
                     />
                 </svg><b>{{ $way->way->label }}</b>
-                {{ $way->way->fuseA ? ' · ' . BenchGlow\Quantity\Shown::amps($way->way->fuseA) : '' }}{{ $way->spareA === null ? '' : ', ' . BenchGlow\Quantity\Shown::amps($way->spareA) . ' left' }}</a>
+                {{ $way->sizeWords() }}</a>
             @if (($donors[0]->suits ?? false) && $donors[0]->id === $way->way->id)
                 <p>{{ $donors[0]->why }}: <b>take the feed here</b></p>
             @endif

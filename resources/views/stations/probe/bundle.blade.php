@@ -14,7 +14,7 @@
         </p>
     @endif
     <svg
-        @class(['bundle-drawing', 'power-off' => !$page->powered()])
+        @class(['bundle-drawing', 'power-off' => !$page->asked->powered()])
         viewBox="0 0 724 {{ $bundle->height() }}"
         width="724"
         height="{{ $bundle->height() }}"
@@ -123,7 +123,7 @@
                     y="{{ $row->y + 24 }}"
                 >+{{ $row->older }}</text>
             @endif
-            @if ($row->here && $page->test)
+            @if ($row->here && $page->asked->test)
                 @php($x = $edge + 170 + 104 * count($row->plumbs) - ($edge > 100 ? 20 : 0))
                 <g class="plumb next">
                     <path d="M{{ $x }} {{ $row->y }}v12" />
@@ -170,7 +170,7 @@
                         class="words"
                         x="{{ $row->cx - 4 }}"
                         y="{{ max($row->cy + 56, $top + $bundle->faceHeight() + 20) }}"
-                    >{{ $page->instrument() === 'test_lamp' ? 'lamp' : ($page->to() === 'plus' ? 'black tip' : 'red tip') }}</text>
+                    >{{ $page->asked->instrument() === 'test_lamp' ? 'lamp' : ($page->asked->to() === 'plus' ? 'black tip' : 'red tip') }}</text>
                 </g>
             @endif
         @endforeach

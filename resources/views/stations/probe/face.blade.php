@@ -1,9 +1,9 @@
 @if ($page)
     <div class="face probe-face">
         <div class="bank-row">
-            <span>bank <span class="figure">{{ $page->bank() }}</span></span>
+            <span>bank <span class="figure">{{ $page->host()->bank() }}</span></span>
             <details>
-                <summary>{{ $page->bankIsOld() ? 'measure it' : 'again' }}</summary>
+                <summary>{{ $page->host()->bankIsOld() ? 'measure it' : 'again' }}</summary>
                 <x-form
                     op="bank"
                     echo="bank-echo"
@@ -33,15 +33,15 @@
                     ></span></x-form>
             </details>
         </div>
-        @if ($last = $page->last())
+        @if ($last = $page->probing->last())
             <p class="big figure teal">
                 {{ App\Stations\Probe\ProbePage::figure($last) }}<small>{{ $last->word === null && $last->kind === 'volts' ? ' V' : '' }}</small>
             </p>
             <p class="at">last reading:
                 {{ mb_strtolower($frame->names()->name($last->wire ?? explode('.', (string) $last->pin)[0])) }},
                 {{ $page->conditionWords($last) }}</p>
-            @if ($page->asks() !== '')
-                <p class="at">{{ $page->asks() }}</p>
+            @if ($page->host()->asks() !== '')
+                <p class="at">{{ $page->host()->asks() }}</p>
             @endif
         @else
             <p class="big figure">—</p>

@@ -1,21 +1,22 @@
-@if ($page->switches())
-    <p class="host-has">This host can usually switch {{ $page->switchWords() }} too.
+@if ($page->host()->switches())
+    <p class="host-has">This host can usually switch {{ $page->host()->switchWords() }} too.
         <x-act
-            :edit="$page->switches()"
+            :edit="$page->host()->switches()"
             class="is-small"
         >Add these switches</x-act>
     </p>
 @endif
-@if ($page->way())
+@if ($page->host()->way())
     @include('stations.probe.way')
 @endif
-@if ($page->baseline() !== [])
+@if ($page->host()->baseline() !== [])
     <details class="probe-more">
-        <summary>Before you begin: does it work? {{ count(array_filter($page->baseline(), fn($l) => $l[1] !== null)) }}
-            of {{ count($page->baseline()) }} looked at</summary>
+        <summary>Before you begin: does it work?
+            {{ count(array_filter($page->host()->baseline(), fn($l) => $l[1] !== null)) }}
+            of {{ count($page->host()->baseline()) }} looked at</summary>
         <p class="muted">What does not work before you touch anything was not you.</p>
         <ul class="readings">
-            @foreach ($page->baseline() as [$what, $works, $yes, $no])
+            @foreach ($page->host()->baseline() as [$what, $works, $yes, $no])
                 <li>{{ $what }}
                     @if ($works === null)
                         <x-act

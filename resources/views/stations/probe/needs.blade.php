@@ -1,3 +1,3 @@
 <p class="needs">
-    <b>{{ $page->probing->goal === 'all' ? 'All wires:' : 'This build needs' }}</b> {{ $page->needs() }}
+    <b>{{ $page->probing->goal === 'all' ? 'All wires:' : 'This build needs' }}</b> {{ $page->asked->needs() }}
 </p>

@@ -3,30 +3,30 @@
     aria-label="The next reading"
 >
     <div class="probe-say">
-        <h1 class="sentence">{{ $page->hand() }} <b class="tip">{{ $page->tips() }}</b>{{ $page->tail() }}</h1>
-        <p class="why">{{ $page->why() }} {{ $page->other() }} {{ $page->caution() }}</p>
+        <h1 class="sentence">{{ $page->asked->hand() }} <b class="tip">{{ $page->tips() }}</b>{{ $page->tail() }}</h1>
+        <p class="why">{{ $page->asked->why() }} {{ $page->other() }} {{ $page->asked->caution() }}</p>
     </div>
     <p class="probe-other">
-        @if ($page->test)
+        @if ($page->asked->test)
             <a
                 href="{{ $frame->url(['skip' => (string) (1 + (int) $frame->own('skip')), 'wire' => null]) }}"
                 hx-get="{{ $frame->url(['skip' => (string) (1 + (int) $frame->own('skip')), 'wire' => null]) }}"
                 hx-swap="none"
                 hx-push-url="true"
             >Another test</a>
-            @if ($page->cant() !== [])
+            @if ($page->asked->cant() !== [])
                 <span class="cant">
-                    @foreach ($page->cant() as $what => $words)
+                    @foreach ($page->asked->cant() as $what => $words)
                         <a
-                            href="{{ $page->without($what) }}"
-                            hx-get="{{ $page->without($what) }}"
+                            href="{{ $page->asked->without($what) }}"
+                            hx-get="{{ $page->asked->without($what) }}"
                             hx-swap="none"
                             hx-push-url="true"
                         >Can't do this: {{ $words }}</a>
                     @endforeach
                 </span>
             @endif
-        @elseif ($page->byHand())
+        @elseif ($page->asked->byHand())
             <a
                 href="{{ $frame->url(['hand' => null, 'wire' => null, 'inst' => null, 'to' => null, 'off' => null]) }}"
                 hx-get="{{ $frame->url(['hand' => null, 'wire' => null, 'inst' => null, 'to' => null, 'off' => null]) }}"
@@ -46,10 +46,10 @@
         :to="$page->keepTo()"
         :with="[
             'wire' => $page->judged?->wire->id,
-            'to' => $page->to(),
-            'instrument' => $page->instrument(),
-            'powered' => $page->powered() ? '1' : '0',
-            'with' => json_encode((object) $page->condition()->with),
+            'to' => $page->asked->to(),
+            'instrument' => $page->asked->instrument(),
+            'powered' => $page->asked->powered() ? '1' : '0',
+            'with' => json_encode((object) $page->asked->condition()->with),
         ]"
     >
         <label
@@ -65,13 +65,14 @@
             data-bank="{{ BenchGlow\Quantity\Shown::plain($page->probing->bankV(), 2) }}"
             aria-describedby="keep-echo"
         >
-        <span class="reading-unit">{{ $page->powered() ? ($page->instrument() === 'meter' ? 'V' : '') : 'Ω' }}</span>
+        <span
+            class="reading-unit">{{ $page->asked->powered() ? ($page->asked->instrument() === 'meter' ? 'V' : '') : 'Ω' }}</span>
         <button class="button is-primary keep">Keep</button>
         <div
             class="quick"
             aria-label="One key readings"
         >
-            @foreach ($page->quickKeys() as [$value, $words])
+            @foreach ($page->asked->quickKeys() as [$value, $words])
                 <button
                     class="button quick-key"
                     name="quick"
@@ -143,7 +144,7 @@
         class="conditions"
         type="button"
         data-opens-meter
-    ><span>{{ ucfirst($page->conditionNow()) }}</span> {{ count($frame->triggers()) }} switches ▴</button>
+    ><span>{{ ucfirst($page->asked->conditionNow()) }}</span> {{ count($frame->triggers()) }} switches ▴</button>
     <div
         class="keys"
         aria-label="Keypad"

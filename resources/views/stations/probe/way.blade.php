@@ -1,4 +1,4 @@
-@php($way = $page->way())
+@php($way = $page->host()->way())
 <section
     class="way-probe"
     aria-label="{{ $way->way->label }}"
