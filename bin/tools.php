@@ -3,7 +3,7 @@
 declare(strict_types=1);
 
 /*
- * The headless tools of bin/glow: size series|strip|wire, report, story, compose, edit, offers, probe, host, schema. No framework is loaded; classes come straight from core/.
+ * The headless tools of bin/glow: size series|strip|wire|panel, report, story, compose, edit, offers, probe, host, layout, schema. No framework is loaded; classes come straight from core/.
  * One JSON document on standard output; errors as one sentence on standard error. Exit 0 done, 1 a finding of severity danger, 2 bad input.
  */
 
@@ -15,8 +15,10 @@ use BenchGlow\Check\Severity;
 use BenchGlow\Command\Composing;
 use BenchGlow\Command\Export;
 use BenchGlow\Command\Hosting;
+use BenchGlow\Command\Layouts;
 use BenchGlow\Command\ProbingCommand;
 use BenchGlow\Command\Report;
+use BenchGlow\Command\SizePanel;
 use BenchGlow\Command\SizeSeries;
 use BenchGlow\Command\SizeStrip;
 use BenchGlow\Command\SizeWire;
@@ -38,6 +40,14 @@ ini_set('memory_limit', '1G');
 spl_autoload_register(function (string $class): void {
     if (str_starts_with($class, 'BenchGlow\\')) {
         require __DIR__.'/../core/'.str_replace('\\', '/', substr($class, 10)).'.php';
+    } elseif (str_starts_with($class, 'TCPDF') || str_starts_with($class, 'FontLib\\')) {
+        // Faces and paper are the only work that packages do here; they load when they are asked for.
+        if (! is_file(__DIR__.'/../vendor/autoload.php')) {
+            throw new Misused('Lettering and paper need packages that are not here yet; bin/glow layout fetches them.');
+        }
+        /** @var Composer\Autoload\ClassLoader $packages */
+        $packages = require __DIR__.'/../vendor/autoload.php';
+        $packages->loadClass($class);
     }
 });
 
@@ -365,6 +375,30 @@ function host(array $args): int
 }
 
 /** @param  list<string>  $args */
+function layout(array $args): int
+{
+    [$words, $options] = words($args, ['id', 'side', 'paper', 'out']);
+    $layouts = new Layouts(
+        Document::fromJson(source($words[0] ?? null)),
+        $options['id'] ?? null,
+        choice($options, 'side', ['front', 'back']) === 'back',
+        choice($options, 'paper', ['a4', 'letter']),
+    );
+    $written = [];
+    if (isset($options['out'])) {
+        $kind = pathinfo($options['out'], PATHINFO_EXTENSION);
+        if (! in_array($kind, ['pdf', 'svg', 'csv'], true)) {
+            throw new Misused("--out takes a file ending in .pdf, .svg or .csv, not '{$options['out']}'.");
+        }
+        $written = ['written' => laid($options['out'], ...$layouts->out($kind))];
+    }
+    $all = $layouts->toArray();
+    answer([...$written, ...$all]);
+
+    return in_array('danger', array_column($all['findings'], 'severity'), true) ? 1 : 0;
+}
+
+/** @param  list<string>  $args */
 function run(array $args): int
 {
     $tool = array_shift($args) ?? '';
@@ -380,10 +414,10 @@ function run(array $args): int
     if ($tool === 'size') {
         $what = array_shift($args) ?? '';
         [$words] = words($args, []);
-        if (! in_array($what, ['series', 'strip', 'wire'], true)) {
+        if (! in_array($what, ['series', 'strip', 'wire', 'panel'], true)) {
             throw new Misused(
-                "glow size takes series, strip or wire, not '{$what}'.".
-                    BadBuild::nearMiss($what, ['series', 'strip', 'wire']),
+                "glow size takes series, strip, wire or panel, not '{$what}'.".
+                    BadBuild::nearMiss($what, ['series', 'strip', 'wire', 'panel']),
             );
         }
         $text = source($words[0] ?? null);
@@ -392,6 +426,7 @@ function run(array $args): int
                 'series' => SizeSeries::run($text),
                 'strip' => SizeStrip::run($text),
                 'wire' => SizeWire::run($text),
+                'panel' => SizePanel::run($text),
             },
         );
 
@@ -403,6 +438,9 @@ function run(array $args): int
             'edit' => edit($args),
             default => offers($args),
         };
+    }
+    if ($tool === 'layout') {
+        return layout($args);
     }
     if ($tool === 'probe' || $tool === 'host') {
         return $tool === 'probe' ? probe($args) : host($args);

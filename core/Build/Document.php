@@ -109,7 +109,7 @@ final readonly class Document
     }
 
     /** Sections that say what was done, asked or agreed, and change nothing that is solved. */
-    public const BENCH_FACTS = ['probe', 'work', 'log', 'quote', 'handover', 'accepted'];
+    public const BENCH_FACTS = ['probe', 'layouts', 'work', 'log', 'quote', 'handover', 'accepted'];
 
     /** Of all that a solution depends on: equal for two documents that differ in bench facts only. */
     public function wiringHash(): string
@@ -117,6 +117,14 @@ final readonly class Document
         $wiring = array_diff_key($this->data, array_flip(self::BENCH_FACTS));
 
         return hash('sha256', json_encode($wiring, JSON_THROW_ON_ERROR | JSON_PRESERVE_ZERO_FRACTION));
+    }
+
+    /** Of what is laid out where: the rules of layouts read it besides the wiring. */
+    public function layoutHash(): string
+    {
+        $laid = $this->data['layouts'] ?? [];
+
+        return $laid === [] ? '' : hash('sha256', json_encode($laid, JSON_THROW_ON_ERROR | JSON_PRESERVE_ZERO_FRACTION));
     }
 
     public function title(): string

@@ -24,7 +24,13 @@ final class References
         'devices' => ['circuit' => 'circuits', 'part' => 'parts', 'way' => 'host.ways'],
         'leads' => ['circuit' => 'circuits', 'wire' => 'parts'],
         'leads.inline' => ['part' => 'parts', 'plug' => 'devices'],
-        'layouts' => ['light' => 'lights', 'mirror_of' => 'layouts'],
+        'layouts' => [
+            'light' => 'lights',
+            'mirror_of' => 'layouts',
+            'piece' => 'layouts',
+            'part' => 'parts',
+            'device' => 'devices',
+        ],
         'probe.wires' => ['connector' => 'probe.connectors'],
         'probe.readings' => ['wire' => 'probe.wires'],
     ];
@@ -50,6 +56,7 @@ final class References
         $check->leads();
         $check->wants();
         $check->mirrors();
+        (new LayoutReferences($document, $index))->check();
         (new ProbeReferences($document, $index, $check->pins))->check();
     }
 

@@ -22,6 +22,7 @@ final readonly class Settings
         public float $highTo,
         public float $levelRatioMin,
         public string $currency,
+        public float $leastWeb,
     ) {
     }
 
@@ -51,6 +52,7 @@ final readonly class Settings
             $highTo,
             $f->number('level_ratio_min', 3.0),
             $f->text('currency', 'EUR'),
+            $f->number('least_web', 1.0),
         );
     }
 }

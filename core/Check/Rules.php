@@ -22,6 +22,31 @@ use BenchGlow\Check\Fuse\FuseMayNotBlowRule;
 use BenchGlow\Check\Fuse\FuseMissingRule;
 use BenchGlow\Check\Fuse\FuseTooFarRule;
 use BenchGlow\Check\Fuse\FuseTooSmallRule;
+use BenchGlow\Check\Layout\BareSourceRule;
+use BenchGlow\Check\Layout\BehindRule;
+use BenchGlow\Check\Layout\BendTightRule;
+use BenchGlow\Check\Layout\CornerOpenRule;
+use BenchGlow\Check\Layout\DarkCornerRule;
+use BenchGlow\Check\Layout\DarkSpotRule;
+use BenchGlow\Check\Layout\DryDiffersRule;
+use BenchGlow\Check\Layout\FlangeRule;
+use BenchGlow\Check\Layout\FootprintGapRule;
+use BenchGlow\Check\Layout\HoleLoadedRule;
+use BenchGlow\Check\Layout\HotSpotRule;
+use BenchGlow\Check\Layout\IslandRule;
+use BenchGlow\Check\Layout\LevelUnevenRule;
+use BenchGlow\Check\Layout\OutOfStepRule;
+use BenchGlow\Check\Layout\PairUnlikeRule;
+use BenchGlow\Check\Layout\PanelHotRule;
+use BenchGlow\Check\Layout\PastPieceRule;
+use BenchGlow\Check\Layout\SensorMarginRule;
+use BenchGlow\Check\Layout\SensorSenseRule;
+use BenchGlow\Check\Layout\SensorUntriedRule;
+use BenchGlow\Check\Layout\StrayRule;
+use BenchGlow\Check\Layout\StrokeNarrowRule;
+use BenchGlow\Check\Layout\TooBrightRule;
+use BenchGlow\Check\Layout\WebThinRule;
+use BenchGlow\Check\Layout\WontHoldRule;
 use BenchGlow\Check\Lead\DeadEndRule;
 use BenchGlow\Check\Lead\DiodeOverAmpsRule;
 use BenchGlow\Check\Lead\DiodeReversedRule;
@@ -190,6 +215,31 @@ final class Rules
         ProbeConflictRule::class,
         DirtyGroundRule::class,
         WayLegRule::class,
+        OutOfStepRule::class,
+        PastPieceRule::class,
+        CornerOpenRule::class,
+        BendTightRule::class,
+        DarkCornerRule::class,
+        WontHoldRule::class,
+        DryDiffersRule::class,
+        WebThinRule::class,
+        HoleLoadedRule::class,
+        FlangeRule::class,
+        BehindRule::class,
+        DarkSpotRule::class,
+        TooBrightRule::class,
+        StrokeNarrowRule::class,
+        LevelUnevenRule::class,
+        PanelHotRule::class,
+        IslandRule::class,
+        HotSpotRule::class,
+        FootprintGapRule::class,
+        BareSourceRule::class,
+        StrayRule::class,
+        SensorUntriedRule::class,
+        SensorMarginRule::class,
+        SensorSenseRule::class,
+        PairUnlikeRule::class,
         BriefFactRule::class,
         PlaceFactRule::class,
         NeededByRule::class,
@@ -206,17 +256,40 @@ final class Rules
     /** @return list<Finding> worst first, then in the order of the rules; those set aside carry their reason */
     public static function check(Analysis $analysis): array
     {
-        return self::told($analysis, self::ofWiring($analysis));
+        return self::told($analysis, [...self::ofWiring($analysis), ...self::ofLayouts($analysis)]);
     }
 
     /** @return list<Finding> of the rules that read nothing but what is wired: good as long as that stays */
     public static function ofWiring(Analysis $analysis): array
     {
-        return self::of($analysis, fn (Rule $rule): bool => ! ($rule instanceof ReadsBenchFacts));
+        return self::of(
+            $analysis,
+            fn (Rule $rule): bool => ! ($rule instanceof ReadsBenchFacts) && ! ($rule instanceof ReadsLayouts),
+        );
+    }
+
+    /** @return list<Finding> of the rules that read what is laid out where: good as long as that and the wiring stay */
+    public static function ofLayouts(Analysis $analysis): array
+    {
+        return $analysis->build->document->layoutHash() === ''
+            ? []
+            : self::of($analysis, fn (Rule $rule): bool => $rule instanceof ReadsLayouts);
+    }
+
+    /** Whether a rule reads layouts, by its id. */
+    public static function readsLayouts(string $id): bool
+    {
+        foreach (self::ALL as $class) {
+            if (is_a($class, ReadsLayouts::class, true) && (new $class())->id() === $id) {
+                return true;
+            }
+        }
+
+        return false;
     }
 
     /**
-     * Findings of the wiring with those of the bench facts, as they are shown.
+     * Findings of the wiring and the layouts with those of the bench facts, as they are shown.
      *
      * @param  list<Finding>  $ofWiring
      * @return list<Finding> worst first, then in the order of the rules

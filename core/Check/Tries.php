@@ -34,6 +34,10 @@ final class Tries
             return null;
         }
 
+        if (Rules::readsLayouts($finding->rule)) {
+            return $this->on('', $finding, $finding->edit);
+        }
+
         // What its own circuit is not enough for is tried on the whole build.
         return $this->on($finding->circuit ?? '', $finding, $finding->edit) ?? $this->on('', $finding, $finding->edit);
     }
@@ -114,7 +118,7 @@ final class Tries
     private static function byPlace(Analysis $analysis): array
     {
         $all = [];
-        foreach (Rules::ofWiring($analysis) as $finding) {
+        foreach ([...Rules::ofWiring($analysis), ...Rules::ofLayouts($analysis)] as $finding) {
             $key = "{$finding->rule} {$finding->subject}";
             if (self::badness($all, $key) < 3 - $finding->severity->rank()) {
                 $all[$key] = $finding;

@@ -14,7 +14,7 @@ final class FormatOne
 
     public const VERSION = 1;
 
-    public const MINOR = 3;
+    public const MINOR = 4;
 
     public const PLACES = [
         'boat',
@@ -243,6 +243,7 @@ final class FormatOne
             'dark_to' => S::number(0, 1),
             'levels' => S::record(['low' => $band, 'high' => $band]),
             'level_ratio_min' => S::number(1, 1000)->called('high over low', Unit::Count),
+            'least_web' => S::number(0, 10)->called('least web, holes', Unit::Count),
             'currency' => S::text(8, 1),
         ]);
     }
@@ -401,6 +402,16 @@ final class FormatOne
                 'label' => S::text()->called('name'),
                 'catalogue' => S::text(80)->orNull(),
                 'price' => S::number(0, 1e6)->orNull(),
+                'pack' => S::record(
+                    [
+                        'size' => S::number(0.000001, 1e6),
+                        'unit' => S::choice('piece', 'm'),
+                        'price' => S::pattern('^\\d{1,9}(\\.\\d{1,4})?$', 'money as decimal text, as "12.50"')->orNull(),
+                        'from' => S::text(80),
+                        'lead_days' => S::integer(0, 1000),
+                    ],
+                    ['size', 'unit'],
+                )->orNull(),
                 'note' => S::text(2000),
             ],
             ['id'],
@@ -429,6 +440,8 @@ final class FormatOne
                         'lm' => S::number(0),
                         'viewing_deg' => S::number(0.001, 180),
                         'diameter_mm' => S::number(0.001, 1000),
+                        'flange_mm' => S::number(0.001, 1000),
+                        'height_mm' => S::number(0.001, 1000),
                     ],
                     ['vf_v', 'if_a', 'imax_a'],
                 ],
@@ -460,6 +473,7 @@ final class FormatOne
                         'max_run_m' => S::number(0.001, 1000)->orNull(),
                         'min_bend_mm' => S::number(0, 10000)->orNull(),
                         'viewing_deg' => S::number(0.001, 180),
+                        'sealed' => S::flag(),
                     ],
                     ['nominal_v', 'watts_per_m', 'leds_per_m', 'leds_per_cut', 'channels'],
                 ],
@@ -765,7 +779,7 @@ final class FormatOne
                 ),
             ),
             'probe' => self::probe($date),
-            'layouts' => S::list(self::layout()),
+            'layouts' => S::list(self::layout(), 0, 60),
             'work' => S::record([
                 'done' => S::list(
                     S::record(
@@ -950,42 +964,113 @@ final class FormatOne
 
     private static function layout(): S
     {
+        $mm = fn (float $max = 1000): S => S::number(0.001, $max);
+        $point = fn (): S => S::list(S::number(-10, 10), 2, 2);
+
         return S::variants(
-            ['id' => S::id(), 'light' => S::id()->orNull(), 'chosen' => S::flag(), 'mirror_of' => S::id()->orNull()],
+            [
+                'id' => S::id(),
+                'label' => S::text(60),
+                'light' => S::id()->orNull(),
+                'chosen' => S::flag(),
+                'mirror_of' => S::id()->orNull(),
+                'piece' => S::id()->orNull(),
+                'at_m' => $point(),
+                'turn_deg' => S::number(-360, 360),
+                'side' => S::choice('left', 'right')->orNull(),
+                'accuracy_mm' => S::number(0, 1000),
+                'covered_by' => S::text(60),
+            ],
             ['id'],
             [
+                'piece' => [
+                    [
+                        'outline' => self::outline(),
+                        'thickness_mm' => S::number(0, 1000),
+                        'material' => S::choice(
+                            'metal',
+                            'plastic',
+                            'wood',
+                            'glass',
+                            'composite',
+                            'fabric',
+                            'rubber',
+                        ),
+                        'softens_c' => S::number(-40, 2000)->orNull(),
+                        'loaded' => S::flag()->called('carries load'),
+                        'datum' => S::choice('left', 'right', 'centre', 'line'),
+                        'datum_m' => S::number(-10, 10)->called('datum', Unit::Length),
+                        'marks' => S::list(self::mark(), 0, 200),
+                    ],
+                    [],
+                ],
                 'strip_path' => [
                     [
                         'anchor' => S::choice('start', 'end', 'middle'),
                         'segments' => S::list(
                             S::record([
-                                'straight_m' => S::number(0, 1000),
-                                'corner' => S::choice('fold', 'jumper', 'new_piece'),
+                                'straight_m' => S::number(0, 1000)->called('straight', Unit::Length),
+                                'corner' => S::choice('fold', 'jumper', 'new_piece', 'bend'),
                                 'deg' => S::number(-360, 360),
+                                'radius_mm' => S::number(0, 10000)->orNull()->called('radius', Unit::Millimetres),
+                                'surface' => S::choice(
+                                    'painted',
+                                    'bare_metal',
+                                    'glass',
+                                    'smooth_plastic',
+                                    'grained_plastic',
+                                    'waxy_plastic',
+                                    'wood',
+                                    'fabric',
+                                    'rubber',
+                                ),
+                                'hold' => S::choice('tape', 'strong_tape', 'channel', 'clips', 'glue', 'clamp'),
                             ]),
+                            0,
+                            200,
                         ),
+                        'laid_m' => S::number(0, 1000)->orNull()->called('laid dry', Unit::Length),
+                        'feed_at' => S::choice('start', 'end', 'middle')->orNull(),
+                        'height_m' => S::number(0.001, 100)->called('height', Unit::Length),
+                        'piece_lights' => S::list(S::id(), 0, 200),
                     ],
                     [],
                 ],
                 'hole_row' => [
                     [
-                        'length_m' => S::number(0, 100),
-                        'margin_m' => S::number(0, 100),
+                        'part' => S::id()->orNull(),
+                        'length_m' => S::number(0, 100)->called('length', Unit::Length),
+                        'margin_m' => S::number(0, 100)->called('margin', Unit::Length),
                         'count' => S::integer(1, 10000)->called('count', Unit::Count),
-                        'pitch_m' => S::number(0, 100)->orNull(),
-                        'hole_mm' => S::number(0.001, 1000),
-                        'wall_mm' => S::number(0.001, 1000),
+                        'pitch_m' => S::number(0, 100)->orNull()->called('pitch', Unit::Length),
+                        'hole_mm' => $mm()->called('hole', Unit::Millimetres),
+                        'wall_mm' => $mm(),
+                        'edge_mm' => $mm(10000)->called('to the edge', Unit::Millimetres),
+                        'width_mm' => $mm(10000)->called('width of the flat', Unit::Millimetres),
+                        'fit' => S::choice('nominal', 'bezel', 'tight'),
+                        'seen_from' => S::choice('front', 'back'),
                     ],
                     [],
                 ],
                 'panel' => [
                     [
-                        'outline' => S::record([
-                            'rect_m' => S::list(S::number(0.001, 100), 2, 2),
-                            'path' => S::text(100000),
-                        ]),
-                        'depth_m' => S::number(0.001, 10),
-                        'rows' => S::integer(1, 1000),
+                        'outline' => self::outline(),
+                        'arrange' => S::choice('rows', 'grid', 'stroke', 'edge', 'points'),
+                        'pitch_m' => S::number(0.001, 10)->called('pitch', Unit::Length),
+                        'edge_margin_m' => S::number(0, 1)->called('margin', Unit::Length),
+                        'points' => S::list($point(), 0, 2000),
+                        'lights' => S::list(
+                            S::record(
+                                ['light' => S::id(), 'rows' => S::list(S::integer(1, 1000), 0, 1000)],
+                                ['light', 'rows'],
+                            ),
+                            0,
+                            40,
+                        ),
+                        'target' => S::number(0.1, 1)->called('evenness wanted'),
+                        'box_area_m2' => S::number(0.0001, 1000)->orNull(),
+                        'depth_m' => S::number(0.001, 10)->called('depth', Unit::Length),
+                        'rows' => S::integer(1, 1000)->called('rows', Unit::Count),
                         'reflectance' => S::number(0, 0.98),
                         'transmission' => S::number(0, 1),
                         'viewing_deg' => S::number(0.001, 180),
@@ -994,10 +1079,38 @@ final class FormatOne
                 ],
                 'footprint' => [
                     [
-                        'height_m' => S::number(0.001, 100),
+                        'height_m' => S::number(0.001, 100)->called('height', Unit::Length),
                         'tilt_deg' => S::number(-90, 90),
                         'spacing_m' => S::number(0.001, 100)->called('spacing', Unit::Length),
-                        'path_m' => S::number(0.001, 1000),
+                        'path_m' => S::number(0.001, 1000)->called('path', Unit::Length),
+                        'lamps' => S::integer(1, 2000)->called('lamps', Unit::Count),
+                        'wall_m' => S::number(0, 100)->called('wall', Unit::Length),
+                        'hood_m' => S::number(0, 10)->called('lip', Unit::Length),
+                        'shadows' => S::list(
+                            S::record(
+                                ['from_m' => S::number(-10, 1000), 'to_m' => S::number(-10, 1000)],
+                                ['from_m', 'to_m'],
+                            ),
+                            0,
+                            200,
+                        ),
+                        'viewers' => S::list(
+                            S::record(
+                                [
+                                    'id' => S::local(),
+                                    'kind' => S::choice('seat', 'standing', 'behind', 'other'),
+                                    'at_m' => S::list(S::number(-10, 10), 3, 3),
+                                ],
+                                ['id', 'at_m'],
+                            ),
+                            0,
+                            40,
+                        ),
+                        'travel' => S::record([
+                            'pivot_m' => S::number(-10, 10),
+                            'shut_deg' => S::number(-360, 360),
+                            'open_deg' => S::number(-360, 360),
+                        ]),
                     ],
                     [],
                 ],
@@ -1005,11 +1118,75 @@ final class FormatOne
                     [
                         'lamp_m' => S::list(S::number(-100, 100), 2, 2),
                         'gap_m' => S::list(S::number(-100, 100), 4, 4),
-                        'hood_m' => S::number(0, 10),
+                        'hood_m' => S::number(0, 10)->called('hood', Unit::Length),
+                        'target_m' => S::list(S::number(-100, 100), 4, 4),
+                        'viewing_deg' => S::number(0, 180),
                     ],
                     [],
                 ],
+                'sensor' => [
+                    [
+                        'device' => S::id(),
+                        'unit' => S::choice('deg', 'mm'),
+                        'shut' => S::number(-10000, 10000),
+                        'open' => S::number(-10000, 10000),
+                        'trials' => S::list(
+                            S::record(
+                                [
+                                    'at' => S::number(-10000, 10000),
+                                    'made' => S::flag(),
+                                    'held' => S::choice('hand', 'tape', 'fixed'),
+                                    'on' => S::text(40),
+                                ],
+                                ['at', 'made'],
+                            ),
+                            0,
+                            200,
+                        ),
+                    ],
+                    ['device'],
+                ],
             ],
+        );
+    }
+
+    /** Exactly one of rectangle, circle, path data and words; the reader says so. */
+    private static function outline(): S
+    {
+        return S::record([
+            'rect_m' => S::list(S::number(0.001, 100), 2, 2),
+            'corner_m' => S::number(0, 10),
+            'circle_m' => S::number(0.001, 10),
+            'path' => S::text(100000),
+            'text' => S::record(
+                [
+                    'words' => S::text(60, 1),
+                    'face' => S::choice('narrow', 'bold', 'plain', 'mono'),
+                    'cap_m' => S::number(0.002, 10)->called('height of a capital', Unit::Length),
+                    'spacing_em' => S::number(-0.5, 5),
+                    'nudge_em' => S::list(S::number(-2, 5), 0, 60),
+                ],
+                ['words', 'cap_m'],
+            ),
+        ]);
+    }
+
+    private static function mark(): S
+    {
+        return S::record(
+            [
+                'id' => S::local(),
+                'kind' => S::choice('centre', 'line', 'hole', 'cut', 'slot', 'notch', 'score', 'drain'),
+                'at_m' => S::list(S::number(-10, 10), 2, 2),
+                'to_m' => S::list(S::number(-10, 10), 2, 2),
+                'drill_mm' => S::number(0.001, 1000)->called('drill', Unit::Millimetres),
+                'depth_mm' => S::number(0, 1000),
+                'thread' => S::text(20),
+                'accuracy_mm' => S::number(0, 1000),
+                'covered_by' => S::text(60),
+                'looked' => S::flag(),
+            ],
+            ['id', 'kind', 'at_m'],
         );
     }
 }

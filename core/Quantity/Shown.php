@@ -130,6 +130,7 @@ final class Shown
     {
         return match ($unit) {
             Unit::Length => self::metres($value),
+            Unit::Millimetres => self::plain($value, 2).' mm',
             Unit::Amps => self::amps($value),
             Unit::Volts => self::volts($value),
             Unit::Ohms => self::ohms($value),
@@ -143,6 +144,7 @@ final class Shown
     {
         return match ($unit) {
             Unit::Length => $units === 'imperial' ? self::feet($value) : self::plain($value, 4).' m',
+            Unit::Millimetres => self::plain($value, 3).' mm',
             Unit::Volts => self::plain($value, 3).' V',
             Unit::Amps => abs($value) < 0.1 ? self::plain($value * 1e3, 4).' mA' : self::plain($value, 4).' A',
             Unit::Ohms => self::ohms($value),

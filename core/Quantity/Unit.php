@@ -8,6 +8,7 @@ namespace BenchGlow\Quantity;
 enum Unit: string
 {
     case Length = 'length';
+    case Millimetres = 'mm';
     case Volts = 'volts';
     case Amps = 'amps';
     case Ohms = 'ohms';
@@ -42,6 +43,16 @@ enum Unit: string
                 'foot' => 0.3048,
                 'feet' => 0.3048,
                 "'" => 0.3048,
+            ],
+            // Kept in mm: bits, flanges, bends.
+            self::Millimetres => [
+                '' => 1.0,
+                'mm' => 1.0,
+                'cm' => 10.0,
+                'm' => 1000.0,
+                'in' => 25.4,
+                'inch' => 25.4,
+                '"' => 25.4,
             ],
             self::Volts => ['' => 1.0, 'v' => 1.0, 'volt' => 1.0, 'volts' => 1.0, 'mv' => 0.001],
             self::Amps => ['' => 1.0, 'a' => 1.0, 'amp' => 1.0, 'amps' => 1.0, 'ma' => 0.001],
@@ -90,6 +101,7 @@ enum Unit: string
     {
         return match ($this) {
             self::Length => "a length, as 1.84 m, 72 1/2 in or 6' 4 1/2\"",
+            self::Millimetres => 'millimetres, as 5.2 mm or 1/4 in',
             self::Volts => 'volts, as 12.6 V',
             self::Amps => 'amps, as 20 mA or 1.4 A',
             self::Ohms => 'ohms, as 330R, 4k7 or 220 ohm',

@@ -1,0 +1,136 @@
+<?php
+
+declare(strict_types=1);
+
+namespace BenchGlow\Layout;
+
+use TCPDF;
+use TCPDF_FONTS;
+
+/** A document in mm: the only place that knows the PDF library. */
+final class Sheet
+{
+    private const FACE = 'atkinson-hyperlegible-next-400';
+
+    private TCPDF $pdf;
+
+    private string $font;
+
+    public function __construct(string $title)
+    {
+        self::constants();
+        $folder = self::folder();
+        if (! is_dir($folder)) {
+            @mkdir($folder, 0700, true);
+        }
+        $file = dirname(__DIR__, 2).'/resources/fonts/'.self::FACE.'.ttf';
+        $this->font = (string) TCPDF_FONTS::addTTFfont($file, 'TrueTypeUnicode', '', 32, $folder);
+        $this->pdf = new TCPDF('P', 'mm', 'A4', true, 'UTF-8');
+        $this->pdf->setPrintHeader(false);
+        $this->pdf->setPrintFooter(false);
+        $this->pdf->setMargins(0, 0, 0, true);
+        $this->pdf->setAutoPageBreak(false);
+        $this->pdf->setCellPadding(0);
+        $this->pdf->setTitle($title);
+        $this->pdf->setCreator('Bench Glow');
+        $this->pdf->setViewerPreferences(['PrintScaling' => 'None']);
+        $this->pdf->AddFont($this->font, '', $folder.$this->font.'.php');
+        $this->pdf->setFont($this->font, '', 10, $folder.$this->font.'.php');
+    }
+
+    /** Its own constants are set before it loads: else it lists a face that is in no file. */
+    private static function constants(): void
+    {
+        if (! defined('K_TCPDF_EXTERNAL_CONFIG')) {
+            define('K_TCPDF_EXTERNAL_CONFIG', true);
+            define('K_PATH_MAIN', dirname(__DIR__, 2).'/vendor/tecnickcom/tcpdf/');
+            define('K_PATH_URL', '');
+            define('K_PATH_FONTS', self::folder());
+            define('K_PATH_CACHE', sys_get_temp_dir().'/');
+            define('PDF_FONT_NAME_MAIN', 'atkinsonhyperlegiblenext400');
+            define('PDF_FONT_SIZE_MAIN', 10);
+            define('PDF_FONT_NAME_DATA', 'atkinsonhyperlegiblenext400');
+            define('PDF_FONT_SIZE_DATA', 8);
+            define('PDF_FONT_MONOSPACED', 'atkinsonhyperlegiblenext400');
+            define('PDF_IMAGE_SCALE_RATIO', 1.0);
+            define('HEAD_MAGNIFICATION', 1.0);
+            define('K_CELL_HEIGHT_RATIO', 1.0);
+            define('K_TITLE_MAGNIFICATION', 1.0);
+            define('K_SMALL_RATIO', 2 / 3);
+            define('K_THAI_TOPCHARS', false);
+            define('K_TCPDF_CALLS_IN_HTML', false);
+            define('K_ALLOWED_TCPDF_TAGS', '');
+            define('K_TCPDF_THROW_EXCEPTION_ERROR', true);
+            define('PDF_PAGE_FORMAT', 'A4');
+            define('PDF_PAGE_ORIENTATION', 'P');
+            define('PDF_UNIT', 'mm');
+            define('PDF_CREATOR', 'Bench Glow');
+            define('PDF_AUTHOR', 'Bench Glow');
+            define('PDF_HEADER_TITLE', '');
+            define('PDF_HEADER_STRING', '');
+            define('PDF_HEADER_LOGO', '');
+            define('PDF_HEADER_LOGO_WIDTH', 0);
+            define('PDF_MARGIN_HEADER', 0);
+            define('PDF_MARGIN_FOOTER', 0);
+            define('PDF_MARGIN_TOP', 0);
+            define('PDF_MARGIN_BOTTOM', 0);
+            define('PDF_MARGIN_LEFT', 0);
+            define('PDF_MARGIN_RIGHT', 0);
+            define('K_BLANK_IMAGE', '_blank.png');
+            define('K_TIMEZONE', 'UTC');
+        }
+    }
+
+    /** Where the face is kept as the library wants it, between one document and the next. */
+    private static function folder(): string
+    {
+        return sys_get_temp_dir().'/bench-glow-fonts/';
+    }
+
+    public function page(float $w, float $h): void
+    {
+        $this->pdf->AddPage($w > $h ? 'L' : 'P', [$w, $h]);
+    }
+
+    /** @param  list<array{float, float}>  $points */
+    public function line(array $points, bool $closed, float $thick, string $dash = ''): void
+    {
+        $this->pdf->setLineStyle(['width' => $thick, 'cap' => 'butt', 'join' => 'miter', 'dash' => $dash === '' ? 0 : $dash, 'color' => [0, 0, 0]]);
+        if (count($points) === 2 && ! $closed) {
+            $this->pdf->Line($points[0][0], $points[0][1], $points[1][0], $points[1][1]);
+
+            return;
+        }
+        $flat = array_merge(...$points);
+        $closed ? $this->pdf->Polygon($flat) : $this->pdf->PolyLine($flat);
+    }
+
+    public function circle(float $x, float $y, float $r, float $thick): void
+    {
+        $this->pdf->setLineStyle(['width' => $thick, 'dash' => 0, 'color' => [0, 0, 0]]);
+        $this->pdf->Circle($x, $y, $r);
+    }
+
+    /** Its baseline at y. */
+    public function text(float $x, float $y, string $words, float $points = 8.0): void
+    {
+        $this->pdf->setFontSize($points);
+        $this->pdf->Text($x, $y - 0.353 * $points * 0.9, $words);
+    }
+
+    public function clip(float $x, float $y, float $w, float $h): void
+    {
+        $this->pdf->StartTransform();
+        $this->pdf->Rect($x, $y, $w, $h, 'CNZ');
+    }
+
+    public function unclip(): void
+    {
+        $this->pdf->StopTransform();
+    }
+
+    public function bytes(): string
+    {
+        return (string) $this->pdf->Output('', 'S');
+    }
+}
