@@ -94,9 +94,10 @@ final class Seat
             return self::crossings($outline, $rows, $columns, $pitch, $margin);
         }
         $columns = max(1, (int) ceil($count / $rows));
-        // Where much of it lies outside, the columns stand closer until all find a place.
-        for ($more = 0; $more <= 40; $more++) {
-            $n = (int) ceil($columns * (1 + $more / 4));
+        // Where much of it lies outside, the columns stand closer until all find a place: at least by as much as is outside.
+        $thin = max(1.0, (0.8 * $outline->width() * $outline->height()) / max(1e-9, $outline->area()));
+        for ($more = 0; $more <= 12; $more++) {
+            $n = (int) ceil($columns * ($thin < 1.1 ? 1.0 : $thin) * (1 + $more / 6));
             $all = self::crossings($outline, $rows, $n, max(0.001, ($x1 - $x0) / $n), $margin);
             if (count($all) >= $count) {
                 break;

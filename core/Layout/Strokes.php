@@ -20,8 +20,25 @@ final class Strokes
 
     private const AROUND = [[0, -1], [1, -1], [1, 0], [1, 1], [0, 1], [-1, 1], [-1, 0], [-1, -1]];
 
+    /** @var array<string, list<Stroke>> of the outlines that were thinned last: a suggestion asks for the same one often */
+    private static array $known = [];
+
+    private const KEPT = 16;
+
     /** @return list<Stroke> */
     public static function of(Outline $outline): array
+    {
+        $key = md5(serialize($outline->contours));
+        if (! isset(self::$known[$key])) {
+            self::$known = array_slice(self::$known, 1 - self::KEPT, null, true);
+            self::$known[$key] = self::found($outline);
+        }
+
+        return self::$known[$key];
+    }
+
+    /** @return list<Stroke> */
+    private static function found(Outline $outline): array
     {
         [$x0, $y0, $x1, $y1] = $outline->bounds();
         $area = $outline->area();

@@ -161,9 +161,8 @@ final class Templates
         [$left, $top] = [Extreme::least($xs) - self::AROUND_MM, Extreme::least($ys) - self::AROUND_MM];
         $w = Extreme::greatest($xs) - $left + self::AROUND_MM;
         $h = Extreme::greatest($ys) - $top + self::AROUND_MM;
-        /** @param  array{float, float}  $p */
-        $home = fn (array $p): array => [$back ? $w - ($p[0] - $left) : $p[0] - $left, $p[1] - $top];
-        $lines = [['kind' => 'thin', 'points' => array_map($home, array_values($points)), 'closed' => false]];
+        $home = fn (float $x, float $y): array => [$back ? $w - ($x - $left) : $x - $left, $y - $top];
+        $lines = [['kind' => 'thin', 'points' => array_map(fn (array $p): array => $home(...$p), $points), 'closed' => false]];
         foreach ($path->pieces as $piece) {
             for ($u = 0; $u <= $piece->units; $u++) {
                 [$x, $y, $a] = $path->at($piece->fromM + $u * $path->pitchM);
@@ -171,7 +170,7 @@ final class Templates
                 $end = $u === 0 || $u === $piece->units;
                 $lines[] = [
                     'kind' => $end ? 'cut' : 'score',
-                    'points' => [$home([1000 * $x - $dx, 1000 * $y - $dy]), $home([1000 * $x + $dx, 1000 * $y + $dy])],
+                    'points' => [$home(1000 * $x - $dx, 1000 * $y - $dy), $home(1000 * $x + $dx, 1000 * $y + $dy)],
                     'closed' => false,
                 ];
             }
