@@ -15,6 +15,7 @@ use App\Stations\Forms\SetWhenForm;
 use App\Stations\Forms\SetWireForm;
 use App\Stations\Forms\UsePartForm;
 use App\Stations\HandOver\HandOverStation;
+use App\Stations\Layout\LayoutStation;
 use App\Stations\Probe\ProbeStation;
 use BenchGlow\Format\BadBuild;
 use InvalidArgumentException;
@@ -24,7 +25,13 @@ use LogicException;
 final class Stations
 {
     /** @var list<class-string<Station>> */
-    public const ALL = [BriefStation::class, ProbeStation::class, CircuitStation::class, HandOverStation::class];
+    public const ALL = [
+        BriefStation::class,
+        ProbeStation::class,
+        LayoutStation::class,
+        CircuitStation::class,
+        HandOverStation::class,
+    ];
 
     /** Places on the run; those without a station are plain wire. */
     public const PLACES = 8;

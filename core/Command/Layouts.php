@@ -19,6 +19,7 @@ use BenchGlow\Layout\Template;
 use BenchGlow\Layout\Templates;
 use BenchGlow\Layout\Tiles;
 use BenchGlow\Light\Lit;
+use BenchGlow\Light\PanelTry;
 use BenchGlow\Light\Suggest;
 
 /** `glow layout`: what is laid out where, the light it gets, and its templates at true size. */
@@ -87,7 +88,10 @@ final class Layouts
             'marks' => $this->marks($laid, $template),
             'light' => $this->light($laid),
             'suggest' => $laid->kind === 'panel' && $laid->light() !== null
-                ? (new Suggest($this->analysis->build, $laid))->all()
+                ? array_map(
+                    fn (PanelTry $t): array => $t->toArray(),
+                    (new Suggest($this->analysis->build, $laid))->all(),
+                )
                 : [],
             'islands' => $laid->kind === 'panel' ? Shapes::islands($laid->fields->object('outline')) : [],
             'sheets' => $template === null ? 0 : Tiles::of($template, $this->paper)->count(),

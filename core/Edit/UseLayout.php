@@ -41,18 +41,19 @@ final readonly class UseLayout implements Edit
             }
         }
         foreach ($pair as $id) {
-            $this->take($draft, $id);
+            $this->take($draft, $id, $pair);
         }
     }
 
-    private function take(Draft $draft, string $id): void
+    /** @param  list<string>  $pair  what is taken together */
+    private function take(Draft $draft, string $id, array $pair): void
     {
         $build = Build::of($this->settled($draft));
         $laid = Laid::of($build, $draft->index->item($id));
         if ($laid->light() === null && ! in_array($laid->kind, ['piece', 'sensor', 'stray'], true)) {
             throw BadBuild::at($draft->index->path($id).'/light', 'this layout lays no light yet; choose one.');
         }
-        $this->choose($draft, $laid);
+        $this->choose($draft, $laid, $pair);
         $parts = $laid->path()?->lightsM() ?? [];
         if ($laid->kind === 'strip_path' && count($parts) !== count($laid->lights)) {
             $this->part($draft, $laid, count($parts));
@@ -83,11 +84,18 @@ final readonly class UseLayout implements Edit
         return $draft->document;
     }
 
-    /** Of one light one layout of its kind is the one that counts. */
-    private function choose(Draft $draft, Laid $laid): void
+    /**
+     * Of one light one layout of its kind is the one that counts, or a pair.
+     *
+     * @param  list<string>  $pair
+     */
+    private function choose(Draft $draft, Laid $laid, array $pair): void
     {
         foreach ($draft->document->fields()->objects('layouts') as $other) {
-            $same = $other->text('kind') === $laid->kind && $other->textOrNull('light') === $laid->light()?->id;
+            $same =
+                $other->text('kind') === $laid->kind &&
+                $other->textOrNull('light') === $laid->light()?->id &&
+                ! in_array($other->text('id'), $pair, true);
             if ($other->text('id') === $laid->id || ($same && $other->flag('chosen') && $laid->light() !== null)) {
                 $draft->put(
                     [...$draft->index->paths[$other->text('id')], 'chosen'],

@@ -1067,7 +1067,7 @@ final class FormatOne
                             0,
                             40,
                         ),
-                        'target' => S::number(0.1, 1)->called('evenness wanted'),
+                        'target' => S::number(0.1, 1)->called('evenness wanted', Unit::Percent),
                         'box_area_m2' => S::number(0.0001, 1000)->orNull(),
                         'depth_m' => S::number(0.001, 10)->called('depth', Unit::Length),
                         'rows' => S::integer(1, 1000)->called('rows', Unit::Count),

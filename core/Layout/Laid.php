@@ -27,8 +27,8 @@ final readonly class Laid
     {
         [$fields, $mirrored] = self::resolved($build, $own, 0);
         $ids = $own->texts('piece_lights');
-        if ($ids === [] && $own->has('light')) {
-            $ids = [$own->text('light')];
+        if ($ids === [] && $fields->has('light')) {
+            $ids = [$fields->text('light')];
         }
         foreach ($fields->isA('panel') ? $fields->objects('lights') : [] as $n => $row) {
             $ids = $n === 0 ? [$row->text('light')] : [...$ids, $row->text('light')];

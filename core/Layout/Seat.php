@@ -114,10 +114,14 @@ final class Seat
         $all = [];
         for ($r = 0; $r < $rows; $r++) {
             $y = $y0 + (($y1 - $y0) * ($r + 0.5)) / $rows;
+            $spans = $outline->spans($y);
             for ($i = 0; $i < $columns; $i++) {
                 $x = ($x0 + $x1) / 2 + ($i - ($columns - 1) / 2) * $step;
-                if ($outline->contains($x, $y) && $outline->toEdge($x, $y) >= $margin - 1e-9) {
-                    $all[] = new Source($x, $y, $r + 1);
+                foreach ($spans as [$from, $to]) {
+                    $room = min($x - $from, $to - $x);
+                    if ($room >= $margin - 1e-9 && $outline->toEdge($x, $y) >= $margin - 1e-9) {
+                        $all[] = new Source($x, $y, $r + 1);
+                    }
                 }
             }
         }

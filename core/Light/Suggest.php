@@ -8,7 +8,6 @@ use BenchGlow\Build\Build;
 use BenchGlow\Format\Fields;
 use BenchGlow\Layout\Laid;
 use BenchGlow\Layout\Seat;
-use Generator;
 
 /**
  * The cheapest rows and depth of a panel that are even enough, with what one step less and one step more give
@@ -36,49 +35,68 @@ final readonly class Suggest
         return $this->laid->fields->number('target', self::TARGET);
     }
 
-    /**
-     * Tries them one by one, so that it can be done in slices and stopped.
-     *
-     * @return Generator<int, array{int, int}, void, list<array{rows: int, depth_m: float, evenness: float, units: int, metres: float, watts: float}>> done and of how many
-     */
-    public function run(): Generator
+    /** @return list<array{int, float}> rows and depth of all that are tried, so that it can be done in slices and stopped */
+    public function candidates(): array
     {
+        [$from, $to] = $this->rows();
         $all = [];
-        $depth = $this->laid->fields->number('depth_m', 0.05);
-        $rowed = in_array(Seat::arranged($this->laid->fields, $this->laid->light()), ['rows', 'grid'], true);
-        [$from, $to] = $rowed ? [1, self::MOST_ROWS] : array_fill(0, 2, $this->laid->fields->integer('rows', 1));
-        $of = (1 + $to - $from) * count(self::DEEPER);
-        $n = 0;
         foreach (self::DEEPER as $more) {
             for ($rows = $from; $rows <= $to; $rows++) {
-                $tried = $this->tried($rows, round($depth + $more, 4), false);
-                if ($tried !== null) {
-                    $all[] = $tried;
-                }
-                yield [++$n, $of];
+                $all[] = [$rows, round($this->laid->fields->number('depth_m', 0.05) + $more, 4)];
             }
         }
 
-        return $this->chosen($all, $rowed);
+        return $all;
     }
 
     /**
      * All at once.
      *
-     * @return list<array{rows: int, depth_m: float, evenness: float, units: int, metres: float, watts: float}>
+     * @return list<PanelTry>
      */
     public function all(): array
     {
-        $run = $this->run();
-        foreach ($run as $step) {
-            continue;
-        }
+        $tried = array_map(fn (array $c): ?PanelTry => $this->tried($c[0], $c[1], false), $this->candidates());
 
-        return $run->getReturn();
+        return $this->chosen(array_values(array_filter($tried)));
     }
 
-    /** @return array{rows: int, depth_m: float, evenness: float, units: int, metres: float, watts: float}|null null where nothing fits */
-    private function tried(int $rows, float $depth, bool $exact): ?array
+    /**
+     * The first that holds, in the order of what it costs; without the steps beside it.
+     *
+     * @return PanelTry|null
+     */
+    public function first(): ?PanelTry
+    {
+        [$from, $to] = $this->rows();
+        for ($rows = $from; $rows <= $to; $rows++) {
+            foreach (self::DEEPER as $more) {
+                $depth = round($this->laid->fields->number('depth_m', 0.05) + $more, 4);
+                if (($this->tried($rows, $depth, false)->evenness ?? 0.0) >= $this->target() - self::NEAR) {
+                    $exact = $this->tried($rows, $depth, true);
+                    if ($exact !== null && $exact->evenness >= $this->target()) {
+                        return $exact;
+                    }
+                }
+            }
+        }
+
+        return null;
+    }
+
+    /** @return array{int, int} fewest and most rows that make a difference */
+    private function rows(): array
+    {
+        return $this->isRowed() ? [1, self::MOST_ROWS] : array_fill(0, 2, $this->laid->fields->integer('rows', 1));
+    }
+
+    private function isRowed(): bool
+    {
+        return in_array(Seat::arranged($this->laid->fields, $this->laid->light()), ['rows', 'grid'], true);
+    }
+
+    /** @return PanelTry|null null where nothing fits */
+    public function tried(int $rows, float $depth, bool $exact): ?PanelTry
     {
         $fields = new Fields([...$this->laid->fields->data, 'rows' => $rows, 'depth_m' => $depth, 'lights' => []]);
         $laid = Laid::of($this->build, new Fields([...$fields->data, 'mirror_of' => null]));
@@ -91,39 +109,39 @@ final readonly class Suggest
         $strip = $light->kind === 'strip' ? $light->strip() : null;
         $metres = $strip === null ? 0.0 : count($lit->lamps) * $strip->pitchM();
 
-        return [
-            'rows' => $rows,
-            'depth_m' => $depth,
-            'evenness' => (float) $lit->field($cell)->evenness(),
-            'units' => count($lit->lamps),
-            'metres' => $metres,
-            'watts' => $strip === null ? 0.0 : $metres * $strip->wattsPerM,
-        ];
+        return new PanelTry(
+            $rows,
+            $depth,
+            (float) $lit->field($cell)->evenness(),
+            count($lit->lamps),
+            $metres,
+            $strip === null ? 0.0 : $metres * $strip->wattsPerM,
+        );
     }
 
     /**
-     * @param  list<array{rows: int, depth_m: float, evenness: float, units: int, metres: float, watts: float}>  $all
-     * @return list<array{rows: int, depth_m: float, evenness: float, units: int, metres: float, watts: float}> the cheapest that holds, one step less, one step more
+     * @param  list<PanelTry>  $all
+     * @return list<PanelTry> the cheapest that holds, one step less, one step more
      */
-    private function chosen(array $all, bool $rowed): array
+    public function chosen(array $all): array
     {
-        $near = array_filter($all, fn (array $t): bool => $t['evenness'] >= $this->target() - self::NEAR);
-        usort($near, fn (array $a, array $b): int => [$a['units'], $a['depth_m']] <=> [$b['units'], $b['depth_m']]);
+        $near = array_filter($all, fn (PanelTry $t): bool => $t->evenness >= $this->target() - self::NEAR);
+        usort($near, fn (PanelTry $a, PanelTry $b): int => [$a->units, $a->depthM] <=> [$b->units, $b->depthM]);
         $holds = null;
         foreach (array_slice($near, 0, 3) as $try) {
-            $exact = $this->tried($try['rows'], $try['depth_m'], true);
-            if ($exact !== null && $exact['evenness'] >= $this->target()) {
+            $exact = $this->tried($try->rows, $try->depthM, true);
+            if ($exact !== null && $exact->evenness >= $this->target()) {
                 $holds = $exact;
                 break;
             }
         }
-        usort($all, fn (array $a, array $b): int => $b['evenness'] <=> $a['evenness']);
-        $holds ??= $near === [] ? ($all[0] ?? null) : $this->tried($near[0]['rows'], $near[0]['depth_m'], true);
+        usort($all, fn (PanelTry $a, PanelTry $b): int => $b->evenness <=> $a->evenness);
+        $holds ??= $near === [] ? ($all[0] ?? null) : $this->tried($near[0]->rows, $near[0]->depthM, true);
         if ($holds === null) {
             return [];
         }
         $beside = array_map(
-            fn (int $by): ?array => ! $rowed || $holds['rows'] + $by < 1 ? null : $this->tried($holds['rows'] + $by, $holds['depth_m'], true),
+            fn (int $by): ?PanelTry => ! $this->isRowed() || $holds->rows + $by < 1 ? null : $this->tried($holds->rows + $by, $holds->depthM, true),
             [-1, 1],
         );
 

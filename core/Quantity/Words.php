@@ -31,4 +31,10 @@ final class Words
 
         return $words === [] ? (string) $end : implode(', ', $words)." {$last} {$end}";
     }
+
+    /** "1 row", "3 rows". */
+    public static function count(int $n, string $what): string
+    {
+        return "{$n} {$what}".($n === 1 ? '' : 's');
+    }
 }

@@ -32,7 +32,7 @@ final class DarkSpotRule implements ReadsLayouts, Rule
             $target = $laid->fields->number('target', Suggest::TARGET);
             $even = $field?->evenness();
             if ($field !== null && $even !== null && $even < $target - 1e-6) {
-                $better = (new Suggest($analysis->build, $laid))->all()[0] ?? null;
+                $better = (new Suggest($analysis->build, $laid))->first();
                 $finding = new Finding(
                     $this->id(),
                     Severity::Warning,
@@ -43,17 +43,17 @@ final class DarkSpotRule implements ReadsLayouts, Rule
                         Shown::plain($even, 2).' of the mean, and '.Shown::plain($target, 2).' is wanted.',
                 );
                 $findings[] =
-                    $better === null || $better['evenness'] < $target
+                    $better === null || $better->evenness < $target
                         ? $finding
                         : $finding->mended(
-                            "Lay {$better['rows']} rows, ".Shown::plain(1000 * $better['depth_m'], 0).' mm deep',
+                            "Lay {$better->rows} rows, ".Shown::plain(1000 * $better->depthM, 0).' mm deep',
                             new Batch(
                                 [
-                                    new SetField($laid->id, 'rows', $better['rows']),
-                                    new SetField($laid->id, 'depth_m', $better['depth_m']),
+                                    new SetField($laid->id, 'rows', $better->rows),
+                                    new SetField($laid->id, 'depth_m', $better->depthM),
                                     ...$laid->fields->has('lights') ? [new SetField($laid->id, 'lights', [])] : [],
                                 ],
-                                $laid->label.': laid in '.$better['rows'].' rows',
+                                $laid->label.': laid in '.$better->rows.' rows',
                             ),
                         );
             }

@@ -1,0 +1,314 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Stations\Layout;
+
+use App\Frame\Frame;
+use App\Store\Keeper;
+use BenchGlow\Build\Light;
+use BenchGlow\Edit\AddLayout;
+use BenchGlow\Edit\Edit;
+use BenchGlow\Edit\UseLayout;
+use BenchGlow\Layout\HoleRow;
+use BenchGlow\Layout\Laid;
+use BenchGlow\Layout\Piece;
+use BenchGlow\Layout\SensorTrial;
+use BenchGlow\Layout\Shapes;
+use BenchGlow\Layout\StripPath;
+use BenchGlow\Light\Footprint;
+use BenchGlow\Light\Lit;
+use BenchGlow\Light\Viewer;
+use BenchGlow\Quantity\Words;
+use BenchGlow\Scene\State;
+
+/** What the plate of Layout shows: one layout, seated and lit, and what can be made of it. */
+final class LayoutPage
+{
+    public readonly ?Laid $laid;
+
+    /** @var list<Laid> those of the chosen circuit, and what belongs to none */
+    public readonly array $here;
+
+    private ?Lit $lit = null;
+
+    private bool $litKnown = false;
+
+    private ?Glow $glow = null;
+
+    /** @param  bool  $now  whether the light is computed where it is not kept yet */
+    public function __construct(public readonly Frame $frame, private readonly bool $now = false)
+    {
+        $circuit = $frame->circuit?->id;
+        $all = Laid::all($frame->analysis->build);
+        $build = $frame->analysis->build;
+        $of = fn (Laid $l): ?string => $l->light()->circuit ?? ($build->devices[$l->fields->text('device')] ?? null)?->circuit();
+        $here = array_filter($all, fn (Laid $l): bool => in_array($of($l), [null, $circuit], true));
+        // What counts comes first, then what is tried, then pieces and sensors.
+        usort($here, fn (Laid $a, Laid $b): int => self::rank($a) <=> self::rank($b));
+        $this->here = $here;
+        $asked = array_values(array_filter($here, fn (Laid $l): bool => $l->id === $frame->own('lay')));
+        $this->laid = $asked[0] ?? ($here[0] ?? null);
+    }
+
+    private static function rank(Laid $laid): int
+    {
+        return ($laid->light() === null ? 2 : 0) + ($laid->chosen ? 0 : 1);
+    }
+
+    public function isDry(): bool
+    {
+        return $this->frame->own('dry') !== '';
+    }
+
+    public function isBack(): bool
+    {
+        return $this->frame->own('back') !== '';
+    }
+
+    public function path(): ?StripPath
+    {
+        return $this->laid?->path();
+    }
+
+    public function row(): ?HoleRow
+    {
+        return $this->laid?->row($this->frame->analysis->build);
+    }
+
+    public function piece(): ?Piece
+    {
+        return $this->laid?->kind === 'piece' ? Piece::of($this->laid->fields) : null;
+    }
+
+    public function trial(): ?SensorTrial
+    {
+        return $this->laid?->kind === 'sensor' ? SensorTrial::of($this->laid->fields) : null;
+    }
+
+    /** The state on screen; null where it does not settle and labels have to do. */
+    public function state(): ?State
+    {
+        $state = $this->frame->analysis->states[$this->frame->state()] ?? null;
+
+        return $state?->solved === true ? $state : null;
+    }
+
+    public function lit(): ?Lit
+    {
+        if (! $this->litKnown) {
+            $this->lit = $this->laid === null ? null : Lit::of($this->frame->analysis->build, $this->laid, $this->state());
+            $this->litKnown = true;
+        }
+
+        return $this->lit;
+    }
+
+    /** Whether there is light to show: a lit face, not looked at dry. */
+    public function isLit(): bool
+    {
+        return ! $this->isDry() && $this->lit() !== null && $this->lit()->lamps !== [];
+    }
+
+    /** The light as it is kept; null where it has to be computed first, or there is none. */
+    public function glow(): ?Glow
+    {
+        if ($this->glow !== null || ! $this->isLit()) {
+            return $this->glow;
+        }
+        $of = $this->key();
+        $kept = Keeper::kept($of, Glow::class);
+        if ($kept === null && $this->now) {
+            $kept = Glow::of($this->litHere(), $this->litHere()->field(), $this->colours());
+            Keeper::put($of, $kept);
+        }
+
+        return $this->glow = $kept;
+    }
+
+    private function litHere(): Lit
+    {
+        return $this->lit() ?? throw new \LogicException('There is no light here.');
+    }
+
+    /** @return list<string> what the light depends on */
+    private function key(): array
+    {
+        $lamps = array_map(
+            fn ($l): array => [round($l->x, 6), round($l->y, 6), round($l->lm, 4), $l->tilt],
+            $this->lit()->lamps ?? [],
+        );
+
+        return [
+            'glow',
+            md5(serialize([$this->laid?->fields->data, $this->laid?->mirrored, $lamps, $this->lit()?->outline->contours, $this->colours()])),
+        ];
+    }
+
+    /** @return array<string, float> colour => lumens of the layout's lights in the state on screen */
+    private function colours(): array
+    {
+        $all = [];
+        foreach ($this->laid->lights ?? [] as $light) {
+            foreach ($light->emitters() as $emitter => $colour) {
+                $seen = $this->state()->lights[$light->id][$emitter] ?? null;
+                $unsolved = $this->state() === null ? 1.0 : 0.0;
+                $share = $seen === null ? $unsolved : array_sum($seen->flux) / max(1, count($seen->flux));
+                $all[$colour] = ($all[$colour] ?? 0.0) + $share * (Lit::labels($light)[$emitter] ?? 0.0);
+            }
+        }
+
+        return $all;
+    }
+
+    public function picture(): Picture
+    {
+        return new Picture($this);
+    }
+
+    /** @return array{float, float}|null where the light tip stands, m; the middle where nobody has put it */
+    public function tip(): ?array
+    {
+        $lit = $this->isLit() ? $this->lit() : null;
+        if ($lit === null) {
+            return null;
+        }
+        [$x0, $y0, $x1, $y1] = $lit->outline->bounds();
+        if (preg_match('/^(-?\d{1,5}),(-?\d{1,5})$/', $this->frame->own('tip'), $found)) {
+            return [max($x0, min($x1, (int) $found[1] / 1000)), max($y0, min($y1, (int) $found[2] / 1000))];
+        }
+        foreach ([[0.5, 0.5], [0.3, 0.5], [0.7, 0.4], [0.2, 0.3]] as [$a, $b]) {
+            [$x, $y] = [$x0 + $a * ($x1 - $x0), $y0 + $b * ($y1 - $y0)];
+            if ($lit->outline->contains($x, $y)) {
+                return [$x, $y];
+            }
+        }
+
+        return [($x0 + $x1) / 2, ($y0 + $y1) / 2];
+    }
+
+    /** The address with the tip moved by so many mm. */
+    public function tipBy(int $dx, int $dy): string
+    {
+        [$x, $y] = $this->tip() ?? [0.0, 0.0];
+        $mm = fn (float $m, int $by): int => (int) round(1000 * $m) + $by;
+
+        return $this->frame->url(['tip' => $mm($x, $this->isBack() ? -$dx : $dx).','.$mm($y, $dy)]);
+    }
+
+    public function tipLux(): ?float
+    {
+        $tip = $this->tip();
+
+        return $tip === null ? null : $this->litHere()->luxAt(...$tip);
+    }
+
+    /** "Galley shelf:", "66 units, 3.30 m round one corner;", "4 cm stay dark at the end." */
+    public function sentence(): Said
+    {
+        return Said::of($this);
+    }
+
+    public function footprint(): ?Footprint
+    {
+        $lit = $this->laid?->kind === 'footprint' ? $this->lit() : null;
+
+        return $lit === null || $this->laid === null ? null : Footprint::of($lit, $this->laid->fields);
+    }
+
+    /** @return list<Viewer> */
+    public function viewers(): array
+    {
+        $lit = $this->lit();
+        $hood = $this->laid?->fields->numberOrNull('hood_m');
+
+        return $lit === null || $this->laid === null
+            ? []
+            : array_map(fn ($v): Viewer => Viewer::of($v, $lit, $hood), $this->laid->fields->objects('viewers'));
+    }
+
+    /** @return list<array{name: string, letter: string, x: float, y: float, w: float, h: float, area: float}> */
+    public function islands(): array
+    {
+        return $this->laid === null ? [] : Shapes::islands($this->laid->fields->object('outline'));
+    }
+
+    /** @return list<Light> of the circuit that nothing lays yet */
+    public function unlaid(): array
+    {
+        $laid = [];
+        foreach ($this->here as $layout) {
+            foreach ($layout->lights as $light) {
+                $laid[$light->id] = true;
+            }
+        }
+
+        return array_values(array_filter($this->frame->lights(), fn (Light $l): bool => ! isset($laid[$l->id])));
+    }
+
+    public function layOut(Light $light): Edit
+    {
+        return new AddLayout($light->id);
+    }
+
+    /** Takes the layout in hand into the circuit; null where that says nothing new. */
+    public function use(): ?Edit
+    {
+        $laid = $this->laid;
+
+        return $laid === null ||
+            $laid->light() === null ||
+            ($laid->chosen && $laid->inStep($this->frame->analysis->build)) ||
+            ! in_array($laid->kind, ['strip_path', 'hole_row', 'panel', 'footprint'], true)
+            ? null
+            : new UseLayout($laid->id);
+    }
+
+    /** @return list<array{label: string, url: string, here: bool, chosen: bool}> layouts to choose from */
+    public function chips(): array
+    {
+        return array_map(
+            fn (Laid $l): array => [
+                'label' => Words::first($l->label).($l->side() === '' ? '' : ", {$l->side()}"),
+                'url' => $this->frame->url(['lay' => $l->id, 'tip' => null, 'corner' => null, 'arr' => null, 'mark' => null]),
+                'here' => $l->id === $this->laid?->id,
+                'chosen' => $l->chosen,
+            ],
+            $this->here,
+        );
+    }
+
+    /** @return list<array{label: string, url: string, here: bool}> Dry, Lit */
+    public function litThrow(): array
+    {
+        return [
+            ['label' => 'Dry', 'url' => $this->frame->url(['dry' => '1']), 'here' => $this->isDry()],
+            [
+                'label' => $this->state() === null ? 'Lit, as the label says' : 'Lit, as solved',
+                'url' => $this->frame->url(['dry' => null]),
+                'here' => ! $this->isDry(),
+            ],
+        ];
+    }
+
+    /** @return list<array{label: string, url: string, here: bool}> Front, Back */
+    public function sideThrow(): array
+    {
+        return [
+            ['label' => 'Front', 'url' => $this->frame->url(['back' => null]), 'here' => ! $this->isBack()],
+            ['label' => 'Back', 'url' => $this->frame->url(['back' => '1']), 'here' => $this->isBack()],
+        ];
+    }
+
+    /** What is lit and how, under the meter's figure. */
+    public function stateWords(): string
+    {
+        if ($this->state() === null) {
+            return 'not solved: as bright as the label says';
+        }
+        $main = $this->frame->analysis->build->mainSupply();
+        $at = $main === null ? '' : "{$main->label} ".number_format($main->volts($this->frame->state()), 1).' V';
+
+        return 'lit as solved now: '.Words::within($at);
+    }
+}

@@ -1,0 +1,2 @@
+@php($lux = $page?->tipLux())
+<b>{{ $lux === null ? 'Layout' : BenchGlow\Quantity\Shown::plain($lux, 0) . ' lx' }}</b>

@@ -1,0 +1,2 @@
+@include('stations.layout.picture')
+@include('stations.layout.figures', ['oob' => true])
