@@ -73,7 +73,14 @@ final class Analyses
     public function tried(Document $document, Preference $preference, Finding $finding): ?Tried
     {
         $key = $preference->key();
-        $of = ['tried', $document->wiringHash(), $document->layoutHash(), ...$key, $finding->rule, ...$finding->places()];
+        $of = [
+            'tried',
+            $document->wiringHash(),
+            $document->layoutHash(),
+            ...$key,
+            $finding->rule,
+            ...$finding->places(),
+        ];
         $here = "{$document->hash()} ".implode(' ', $key);
         $tries = $this->tries[$here] ??= new Tries($document, $preference->wire, $preference->units);
         $kept = Keeper::value($of, fn (): array => [$tries->of($finding)]);
@@ -95,9 +102,8 @@ final class Analyses
         $analysis = Analysis::restored($document, $kept->solved, $table);
 
         $laid = $document->layoutHash();
-        $ofLayouts = $laid === ''
-            ? []
-            : Keeper::value(['laid', $laid, ...$of], fn (): array => Rules::ofLayouts($analysis));
+        $ofLayouts =
+            $laid === '' ? [] : Keeper::value(['laid', $laid, ...$of], fn (): array => Rules::ofLayouts($analysis));
         $found = array_filter((array) $ofLayouts, fn (mixed $f): bool => $f instanceof Finding);
 
         return new Review($analysis, Rules::told($analysis, [...$kept->findings, ...array_values($found)]));

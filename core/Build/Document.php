@@ -124,7 +124,9 @@ final readonly class Document
     {
         $laid = $this->data['layouts'] ?? [];
 
-        return $laid === [] ? '' : hash('sha256', json_encode($laid, JSON_THROW_ON_ERROR | JSON_PRESERVE_ZERO_FRACTION));
+        return $laid === []
+            ? ''
+            : hash('sha256', json_encode($laid, JSON_THROW_ON_ERROR | JSON_PRESERVE_ZERO_FRACTION));
     }
 
     public function title(): string

@@ -52,10 +52,7 @@ final class Layouts
     /** @return array{layouts: list<array<string, mixed>>, findings: list<array<string, mixed>>} */
     public function toArray(): array
     {
-        $found = array_filter(
-            $this->review->open(),
-            fn (Finding $f): bool => Rules::readsLayouts($f->rule),
-        );
+        $found = array_filter($this->review->open(), fn (Finding $f): bool => Rules::readsLayouts($f->rule));
 
         return [
             'layouts' => array_map($this->one(...), $this->all),
@@ -88,11 +85,11 @@ final class Layouts
             'marks' => $this->marks($laid, $template),
             'light' => $this->light($laid),
             'suggest' => $laid->kind === 'panel' && $laid->light() !== null
-                ? array_map(
-                    fn (PanelTry $t): array => $t->toArray(),
-                    (new Suggest($this->analysis->build, $laid))->all(),
-                )
-                : [],
+                    ? array_map(
+                        fn (PanelTry $t): array => $t->toArray(),
+                        (new Suggest($this->analysis->build, $laid))->all(),
+                    )
+                    : [],
             'islands' => $laid->kind === 'panel' ? Shapes::islands($laid->fields->object('outline')) : [],
             'sheets' => $template === null ? 0 : Tiles::of($template, $this->paper)->count(),
         ];

@@ -31,7 +31,11 @@ final class SizePanel
                     'viewing_deg' => S::number(0.001, 180),
                     'sources' => S::list(
                         S::record(
-                            ['x_m' => S::number(-1000, 1000), 'y_m' => S::number(-1000, 1000), 'lm' => S::number(0, 1e6)],
+                            [
+                                'x_m' => S::number(-1000, 1000),
+                                'y_m' => S::number(-1000, 1000),
+                                'lm' => S::number(0, 1e6),
+                            ],
                             ['x_m', 'y_m', 'lm'],
                         ),
                         1,
@@ -58,11 +62,17 @@ final class SizePanel
         $cell = $f->number('cell_m');
         $cells = ceil($outline->width() / $cell) * ceil($outline->height() / $cell);
         if ($cells > Field::MOST_CELLS || $cells * count($f->objects('sources')) > Field::MOST_WORK) {
-            throw BadBuild::at('/cell_m', "expected larger cells: these are {$cells}, and 60,000 cells and 20 million cells times sources are the most.");
+            throw BadBuild::at(
+                '/cell_m',
+                "expected larger cells: these are {$cells}, and 60,000 cells and 20 million cells times sources are the most.",
+            );
         }
         $field = Field::of(
             $outline,
-            array_map(fn (Fields $s): Lamp => new Lamp($s->number('x_m'), $s->number('y_m'), $s->number('lm')), $f->objects('sources')),
+            array_map(
+                fn (Fields $s): Lamp => new Lamp($s->number('x_m'), $s->number('y_m'), $s->number('lm')),
+                $f->objects('sources'),
+            ),
             $f->number('depth_m'),
             Beam::of($f->number('viewing_deg')),
             $cell,

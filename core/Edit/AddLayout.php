@@ -55,7 +55,9 @@ final readonly class AddLayout implements Edit
 
         return match ($kind) {
             'strip_path' => [
-                'segments' => [['straight_m' => $light->number('wanted_m', 1.0), 'surface' => 'painted', 'hold' => 'tape']],
+                'segments' => [
+                    ['straight_m' => $light->number('wanted_m', 1.0), 'surface' => 'painted', 'hold' => 'tape'],
+                ],
             ],
             'hole_row' => [
                 'length_m' => round(($count + 1) * self::ROW_M, 3),
@@ -64,20 +66,31 @@ final readonly class AddLayout implements Edit
                 'edge_mm' => 15.0,
                 'fit' => 'nominal',
             ],
-            'footprint' => [
-                'height_m' => 0.3,
-                'spacing_m' => $light->number('spacing_m', 0.3),
-                'lamps' => $count,
-                'path_m' => round(max(0.3, $count * $light->number('spacing_m', 0.3)), 3),
-            ],
+            'footprint' => $light->isA('strip')
+                ? ['height_m' => 0.3, 'path_m' => round(max(0.1, $light->number('wanted_m', 1.0)), 3)]
+                : [
+                    'height_m' => 0.3,
+                    'spacing_m' => $light->number('spacing_m', 0.3),
+                    'lamps' => $count,
+                    'path_m' => round(max(0.3, $count * $light->number('spacing_m', 0.3)), 3),
+                ],
             'panel' => [
                 'outline' => ['rect_m' => [round(max(0.1, $light->number('wanted_m', 0.4)), 3), 0.1]],
                 'depth_m' => 0.04,
                 'rows' => 1,
             ],
-            'piece' => ['outline' => ['rect_m' => [0.6, 0.1]], 'thickness_mm' => 3.0, 'material' => 'plastic', 'datum' => 'left'],
+            'piece' => [
+                'outline' => ['rect_m' => [0.6, 0.1]],
+                'thickness_mm' => 3.0,
+                'material' => 'plastic',
+                'datum' => 'left',
+            ],
             'sensor' => self::sensor($draft),
-            'stray' => ['lamp_m' => [0.0, 0.0], 'gap_m' => [0.02, -0.01, 0.02, 0.0], 'target_m' => [1.0, -0.5, 1.0, 0.5]],
+            'stray' => [
+                'lamp_m' => [0.0, 0.0],
+                'gap_m' => [0.02, -0.01, 0.02, 0.0],
+                'target_m' => [1.0, -0.5, 1.0, 0.5],
+            ],
             default => throw BadBuild::at('/kind', "there is no layout of the kind `{$kind}`."),
         };
     }
@@ -87,7 +100,12 @@ final readonly class AddLayout implements Edit
     {
         foreach ($draft->document->fields()->objects('devices') as $device) {
             if ($device->isA('switch')) {
-                return ['device' => $device->text('id'), 'unit' => 'deg', 'shut' => 0.0, 'open' => $device->number('travel_deg', 90.0)];
+                return [
+                    'device' => $device->text('id'),
+                    'unit' => 'deg',
+                    'shut' => 0.0,
+                    'open' => $device->number('travel_deg', 90.0),
+                ];
             }
         }
         throw BadBuild::at('/kind', 'this build has no switch yet whose place a trial could find.');

@@ -34,7 +34,10 @@ final readonly class KeepTrial implements Edit
         }
         [$a, $b] = [$sensor->number('shut'), $sensor->number('open')];
         if ($this->at < min($a, $b) - 1e-9 || $this->at > max($a, $b) + 1e-9) {
-            throw BadBuild::at('/at', 'expected a place inside the travel, from '.min($a, $b).' to '.max($a, $b).'.');
+            throw BadBuild::at(
+                '/at',
+                'expected a place inside the travel, from '.min($a, $b).' to '.max($a, $b).'.',
+            );
         }
         $path = [...$draft->index->paths[$this->id], 'trials'];
         $trial = ['at' => $this->at, 'made' => $this->made, 'held' => $this->held];

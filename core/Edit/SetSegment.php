@@ -18,15 +18,22 @@ final readonly class SetSegment implements Edit
      * @param  Fields|null  $segment  null: it goes
      * @param  bool  $insert  before what stands there
      */
-    public function __construct(public string $id, public int $at, public ?Fields $segment, public bool $insert = false)
-    {
+    public function __construct(
+        public string $id,
+        public int $at,
+        public ?Fields $segment,
+        public bool $insert = false,
+    ) {
     }
 
     public function says(Names $names): string
     {
         $what = $this->segment?->has('corner') === true ? 'corner' : 'straight';
 
-        return $names->said($this->id, $this->segment === null ? 'a part of its path taken out' : "a {$what} of its path set");
+        return $names->said(
+            $this->id,
+            $this->segment === null ? 'a part of its path taken out' : "a {$what} of its path set",
+        );
     }
 
     public function apply(Draft $draft): void

@@ -16,8 +16,8 @@ use BenchGlow\Layout\Laid;
  */
 final readonly class UseLayout implements Edit
 {
-    /** Wire from one piece to the next, m. */
-    private const JOIN_M = 0.1;
+    /** Wire beyond what lies between two pieces, m. */
+    private const SLACK_M = 0.1;
 
     public function __construct(public string $id)
     {
@@ -93,14 +93,11 @@ final readonly class UseLayout implements Edit
     {
         foreach ($draft->document->fields()->objects('layouts') as $other) {
             $same =
-                $other->text('kind') === $laid->kind &&
+                $other->isA($laid->kind) &&
                 $other->textOrNull('light') === $laid->light()?->id &&
                 ! in_array($other->text('id'), $pair, true);
             if ($other->text('id') === $laid->id || ($same && $other->flag('chosen') && $laid->light() !== null)) {
-                $draft->put(
-                    [...$draft->index->paths[$other->text('id')], 'chosen'],
-                    $other->text('id') === $laid->id,
-                );
+                $draft->put([...$draft->index->paths[$other->text('id')], 'chosen'], $other->text('id') === $laid->id);
             }
         }
     }
@@ -108,7 +105,10 @@ final readonly class UseLayout implements Edit
     private static function isFed(Draft $draft, string $light): bool
     {
         foreach ($draft->document->fields()->objects('leads') as $lead) {
-            if (array_filter($lead->items('cores'), fn (mixed $c): bool => RemoveItem::touches($c, [$light => true])) !== []) {
+            if (
+                array_filter($lead->items('cores'), fn (mixed $c): bool => RemoveItem::touches($c, [$light => true])) !==
+                []
+            ) {
                 return true;
             }
         }
@@ -116,7 +116,7 @@ final readonly class UseLayout implements Edit
         return false;
     }
 
-    /** As many lights as it has pieces that part: new ones hang on the end of the one before. */
+    /** As many lights as it has pieces that part: new ones are fed on their own, from where the first one is. */
     private function part(Draft $draft, Laid $laid, int $wanted): void
     {
         $first = $laid->light();
@@ -131,14 +131,33 @@ final readonly class UseLayout implements Edit
         }
         $lights = array_slice($lights, 0, max(1, $wanted));
         while (count($lights) < $wanted) {
-            $lights[] = self::joined($draft, $first->id, $lights[count($lights) - 1], count($lights) + 1);
+            $lights[] = self::joined(
+                $draft,
+                $first->id,
+                $lights[count($lights) - 1],
+                count($lights) + 1,
+                self::wayM($laid, count($lights)),
+            );
             $this->settled($draft);
         }
         $path = $draft->index->paths[$laid->id];
         $draft->put([...$path, 'piece_lights'], $lights);
     }
 
-    private static function joined(Draft $draft, string $first, string $before, int $number): string
+    /** From the start of the first piece to that of another light, along the path, to the next 5 cm. */
+    private static function wayM(Laid $laid, int $light): float
+    {
+        $pieces = $laid->path()->pieces ?? [];
+        foreach ($pieces as $piece) {
+            if ($piece->light === $light) {
+                return ceil(($piece->fromM - $pieces[0]->fromM + self::SLACK_M) * 20 - 1e-6) / 20;
+            }
+        }
+
+        return self::SLACK_M;
+    }
+
+    private static function joined(Draft $draft, string $first, string $before, int $number, float $wayM): string
     {
         $rails = FeedStrip::rails($draft, $first);
         $item = $draft->index->item($first);
@@ -158,8 +177,8 @@ final readonly class UseLayout implements Edit
                 'id' => $draft->name("{$new}_feed"),
                 ...$item->has('circuit') ? ['circuit' => $item->text('circuit')] : [],
                 'label' => "To piece {$number}",
-                'cores' => array_map(fn (string $r): array => ["{$before}.end.{$r}", "{$new}.start.{$r}"], $rails),
-                'length_m' => self::JOIN_M,
+                'cores' => array_map(fn (string $r): array => ["{$first}.start.{$r}", "{$new}.start.{$r}"], $rails),
+                'length_m' => $wayM,
                 'wire' => null,
             ],
         ];

@@ -406,7 +406,10 @@ final class FormatOne
                     [
                         'size' => S::number(0.000001, 1e6),
                         'unit' => S::choice('piece', 'm'),
-                        'price' => S::pattern('^\\d{1,9}(\\.\\d{1,4})?$', 'money as decimal text, as "12.50"')->orNull(),
+                        'price' => S::pattern(
+                            '^\\d{1,9}(\\.\\d{1,4})?$',
+                            'money as decimal text, as "12.50"',
+                        )->orNull(),
                         'from' => S::text(80),
                         'lead_days' => S::integer(0, 1000),
                     ],
@@ -987,15 +990,7 @@ final class FormatOne
                     [
                         'outline' => self::outline(),
                         'thickness_mm' => S::number(0, 1000),
-                        'material' => S::choice(
-                            'metal',
-                            'plastic',
-                            'wood',
-                            'glass',
-                            'composite',
-                            'fabric',
-                            'rubber',
-                        ),
+                        'material' => S::choice('metal', 'plastic', 'wood', 'glass', 'composite', 'fabric', 'rubber'),
                         'softens_c' => S::number(-40, 2000)->orNull(),
                         'loaded' => S::flag()->called('carries load'),
                         'datum' => S::choice('left', 'right', 'centre', 'line'),

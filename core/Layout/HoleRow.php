@@ -41,7 +41,7 @@ final readonly class HoleRow
     {
         $body = $part->number('diameter_mm', $f->number('hole_mm', 5.0));
         [$drill, $ease] = self::drill($body, $f->text('fit', 'nominal'), $f->numberOrNull('hole_mm'));
-        $count = $f->has('count') ? $f->integer('count', 1) : ($light?->count() ?? 1);
+        $count = $f->has('count') ? $f->integer('count', 1) : $light?->count() ?? 1;
         $length = 1000 * $f->number('length_m');
         $at = self::places($length, 1000 * $f->number('margin_m'), $count, $f->numberOrNull('pitch_m'));
         $pitch = count($at) > 1 ? $at[1] - $at[0] : 0.0;

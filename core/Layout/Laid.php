@@ -50,24 +50,22 @@ final readonly class Laid
     /** @return list<self> */
     public static function all(Build $build): array
     {
-        return array_map(
-            fn (Fields $f): self => self::of($build, $f),
-            $build->document->fields()->objects('layouts'),
-        );
+        return array_map(fn (Fields $f): self => self::of($build, $f), $build->document->fields()->objects('layouts'));
     }
 
     /** @param  list<Light>  $lights */
     public static function named(string $kind, array $lights): string
     {
-        $what = [
-            'strip_path' => 'the strip',
-            'hole_row' => 'the row of holes',
-            'panel' => 'the panel',
-            'footprint' => 'the light on the ground',
-            'stray' => 'the stray light',
-            'piece' => 'the piece',
-            'sensor' => 'the sensor',
-        ][$kind] ?? 'the layout';
+        $what =
+            [
+                'strip_path' => 'the strip',
+                'hole_row' => 'the row of holes',
+                'panel' => 'the panel',
+                'footprint' => 'the light on the ground',
+                'stray' => 'the stray light',
+                'piece' => 'the piece',
+                'sensor' => 'the sensor',
+            ][$kind] ?? 'the layout';
         $light = $lights[0] ?? null;
 
         return $light !== null ? "{$light->label}, {$what}" : ucfirst(substr($what, 4));
@@ -83,9 +81,17 @@ final readonly class Laid
         foreach ($build->document->fields()->objects('layouts') as $other) {
             if ($other->text('id') === $of) {
                 [$fields, $mirrored] = self::resolved($build, $other, $deep + 1);
-                $shared = array_diff_key($fields->data, ['label' => 1, 'side' => 1, 'chosen' => 1, 'piece_lights' => 1]);
+                $shared = array_diff_key($fields->data, [
+                    'label' => 1,
+                    'side' => 1,
+                    'chosen' => 1,
+                    'piece_lights' => 1,
+                ]);
 
-                return [new Fields([...$shared, ...array_filter($own->data, fn (mixed $v): bool => $v !== null)]), ! $mirrored];
+                return [
+                    new Fields([...$shared, ...array_filter($own->data, fn (mixed $v): bool => $v !== null)]),
+                    ! $mirrored,
+                ];
             }
         }
 
@@ -193,9 +199,10 @@ final readonly class Laid
         }
         foreach ($this->dealt() as $id => $count) {
             $light = $build->lights[$id];
-            $all[(string) $id] = $light->kind === 'strip'
-                ? ['wanted_m', round($count * $light->strip()->pitchM(), 6)]
-                : ['count', (float) $count];
+            $all[(string) $id] =
+                $light->kind === 'strip'
+                    ? ['wanted_m', round($count * $light->strip()->pitchM(), 6)]
+                    : ['count', (float) $count];
         }
         if ($this->kind === 'footprint' && $this->light()?->kind === 'module' && $this->fields->has('lamps')) {
             $all[$this->light()->id] = ['count', (float) $this->fields->integer('lamps')];

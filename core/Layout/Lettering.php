@@ -40,8 +40,13 @@ final readonly class Lettering
      * @param  float  $spacingEm  added after every sign
      * @param  list<float>  $nudgeEm  added after each sign in turn
      */
-    public static function set(string $words, string $name, float $capM, float $spacingEm = 0.0, array $nudgeEm = []): self
-    {
+    public static function set(
+        string $words,
+        string $name,
+        float $capM,
+        float $spacingEm = 0.0,
+        array $nudgeEm = [],
+    ): self {
         $face = Face::named($name);
         $scale = $capM / max(1e-9, $face->cap());
         $contours = $signs = $missing = [];

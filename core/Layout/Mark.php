@@ -13,7 +13,14 @@ final readonly class Mark
     private const THROUGH = ['hole', 'cut', 'slot', 'drain'];
 
     /** As good as it has to be where nothing is said, mm. */
-    private const ACCURACY = ['hole' => 1.0, 'drain' => 1.0, 'slot' => 1.0, 'centre' => 0.5, 'line' => 1.0, 'cut' => 1.0];
+    private const ACCURACY = [
+        'hole' => 1.0,
+        'drain' => 1.0,
+        'slot' => 1.0,
+        'centre' => 0.5,
+        'line' => 1.0,
+        'cut' => 1.0,
+    ];
 
     /**
      * @param  array{float, float}  $atM  from the datum, and from the upper edge

@@ -13,7 +13,18 @@ final class PathData
     public const MOST_COMMANDS = 100_000;
 
     /** How many numbers each command takes. */
-    private const TAKES = ['M' => 2, 'L' => 2, 'H' => 1, 'V' => 1, 'C' => 6, 'S' => 4, 'Q' => 4, 'T' => 2, 'A' => 7, 'Z' => 0];
+    private const TAKES = [
+        'M' => 2,
+        'L' => 2,
+        'H' => 1,
+        'V' => 1,
+        'C' => 6,
+        'S' => 4,
+        'Q' => 4,
+        'T' => 2,
+        'A' => 7,
+        'Z' => 0,
+    ];
 
     /** @var list<list<array{float, float}>> */
     private array $contours = [];
@@ -55,7 +66,11 @@ final class PathData
     {
         $number = '[+-]?(?:\d+\.?\d*|\.\d+)(?:[eE][+-]?\d+)?';
         $count = preg_match_all('/([MmLlHhVvCcSsQqTtAaZz])([^MmLlHhVvCcSsQqTtAaZz]*)/', $data, $found, PREG_SET_ORDER);
-        if ($count === 0 || ! preg_match('/^[Mm]/', $data) || strlen(implode('', array_column($found, 0))) !== strlen($data)) {
+        if (
+            $count === 0 ||
+            ! preg_match('/^[Mm]/', $data) ||
+            strlen(implode('', array_column($found, 0))) !== strlen($data)
+        ) {
             throw NoOutline::because('its path data begins with a move (M) and has only path commands');
         }
         $commands = 0;
@@ -94,7 +109,9 @@ final class PathData
         $s = '[\s,]*';
         $all = [];
         while (trim($text, " \t\r\n,") !== '') {
-            if (! preg_match("/^{$s}({$n}){$s}({$n}){$s}({$n}){$s}([01]){$s}([01]){$s}({$n}){$s}({$n})/", $text, $found)) {
+            if (
+                ! preg_match("/^{$s}({$n}){$s}({$n}){$s}({$n}){$s}([01]){$s}([01]){$s}({$n}){$s}({$n})/", $text, $found)
+            ) {
                 throw NoOutline::because('the path command A takes 7 numbers');
             }
             array_push($all, ...array_map(self::finite(...), array_slice($found, 1)));
@@ -207,11 +224,7 @@ final class PathData
     {
         $at = $this->at;
         [$u, $v] = [2 * $c[0], 2 * $c[1]];
-        $this->cubic(
-            [($at[0] + $u) / 3, ($at[1] + $v) / 3],
-            [($to[0] + $u) / 3, ($to[1] + $v) / 3],
-            $to,
-        );
+        $this->cubic([($at[0] + $u) / 3, ($at[1] + $v) / 3], [($to[0] + $u) / 3, ($to[1] + $v) / 3], $to);
         $this->control = $c;
     }
 

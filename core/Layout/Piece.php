@@ -86,6 +86,7 @@ final readonly class Piece
                 'wood' => 100.0,
                 'fabric' => 90.0,
                 'rubber' => 90.0,
-            ][$this->material] ?? 200.0);
+            ][$this->material] ??
+                200.0);
     }
 }

@@ -78,6 +78,7 @@ final class Sheet
             define('PDF_MARGIN_RIGHT', 0);
             define('K_BLANK_IMAGE', '_blank.png');
             define('K_TIMEZONE', 'UTC');
+            define('TCPDF_SILENCE_DEPRECATION', true);
         }
     }
 
@@ -95,7 +96,13 @@ final class Sheet
     /** @param  list<array{float, float}>  $points */
     public function line(array $points, bool $closed, float $thick, string $dash = ''): void
     {
-        $this->pdf->setLineStyle(['width' => $thick, 'cap' => 'butt', 'join' => 'miter', 'dash' => $dash === '' ? 0 : $dash, 'color' => [0, 0, 0]]);
+        $this->pdf->setLineStyle([
+            'width' => $thick,
+            'cap' => 'butt',
+            'join' => 'miter',
+            'dash' => $dash === '' ? 0 : $dash,
+            'color' => [0, 0, 0],
+        ]);
         if (count($points) === 2 && ! $closed) {
             $this->pdf->Line($points[0][0], $points[0][1], $points[1][0], $points[1][1]);
 

@@ -96,7 +96,12 @@ final class Sheets
             $y += 5.0;
         }
         $sheet->text($x, $y + 1.0, 'Print at 100 %, then measure the bars.', 8.0);
-        $sheet->text($x, $y + 5.0, "{$t->title}, {$t->side} · sheet ".($n + 1)." of {$tiles->count()} · {$about}", 7.0);
+        $sheet->text(
+            $x,
+            $y + 5.0,
+            "{$t->title}, {$t->side} · sheet ".($n + 1)." of {$tiles->count()} · {$about}",
+            7.0,
+        );
         if ($t->caution !== '') {
             $sheet->text($x, $y + 9.0, $t->caution, 9.0);
         }
@@ -125,7 +130,9 @@ final class Sheets
             $all .=
                 $hole['mm'] === null
                     ? ''
-                    : "<circle cx=\"{$n($x)}\" cy=\"{$n($y)}\" r=\"{$n($hole['mm'] / 2)}\" fill=\"none\" stroke=\"#000\" stroke-width=\"0.2\"/>\n";
+                    : "<circle cx=\"{$n($x)}\" cy=\"{$n($y)}\" r=\"{$n(
+                        $hole['mm'] / 2,
+                    )}\" fill=\"none\" stroke=\"#000\" stroke-width=\"0.2\"/>\n";
         }
         [$w, $h] = [$n($t->wMm), $n($t->hMm)];
 

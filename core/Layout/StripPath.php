@@ -218,6 +218,9 @@ final readonly class StripPath
         $all = [];
         $at = 0.0;
         foreach ($this->pieces as $n => $piece) {
+            if ($piece->units === 0) {
+                continue;
+            }
             if ($piece->fromM - $at > 1e-6) {
                 $all[] = ['from' => $at, 'to' => $piece->fromM, 'where' => $n === 0 ? 'start' : 'corner'];
             }

@@ -56,7 +56,10 @@ final class Strokes
         foreach (self::lines($mask, $nx) as [$cells, $spur]) {
             $points = array_map($place, $cells);
             $radii = array_map(fn (array $p): float => $outline->toEdge(...$p), $points);
-            $stroke = new Stroke(self::simple(self::smooth($points), max(self::STRAIGHT_M, 0.8 * $cell)), self::middle($radii) * 2);
+            $stroke = new Stroke(
+                self::simple(self::smooth($points), max(self::STRAIGHT_M, 0.8 * $cell)),
+                self::middle($radii) * 2,
+            );
             // What is no longer than the stroke is wide is a corner of it, no stroke.
             if ($stroke->lengthM() > ($spur ? 2 * self::middle($radii) : $cell)) {
                 $all[] = $stroke;
@@ -129,7 +132,16 @@ final class Strokes
         if ($pass === 0 ? ($n && $e && $s) || ($e && $s && $w) : ($n && $e && $w) || ($n && $s && $w)) {
             return false;
         }
-        $ring = [$n, isset($m[$k - $nx + 1]), $e, isset($m[$k + $nx + 1]), $s, isset($m[$k + $nx - 1]), $w, isset($m[$k - $nx - 1])];
+        $ring = [
+            $n,
+            isset($m[$k - $nx + 1]),
+            $e,
+            isset($m[$k + $nx + 1]),
+            $s,
+            isset($m[$k + $nx - 1]),
+            $w,
+            isset($m[$k - $nx - 1]),
+        ];
         $count = $turns = 0;
         $before = $ring[7];
         foreach ($ring as $on) {
@@ -195,7 +207,10 @@ final class Strokes
         $all = [];
         foreach (self::AROUND as [$dx, $dy]) {
             $n = $k + $dy * $nx + $dx;
-            if (isset($mask[$n]) && ($dx === 0 || $dy === 0 || (! isset($mask[$k + $dx]) && ! isset($mask[$k + $dy * $nx])))) {
+            if (
+                isset($mask[$n]) &&
+                ($dx === 0 || $dy === 0 || (! isset($mask[$k + $dx]) && ! isset($mask[$k + $dy * $nx])))
+            ) {
                 $all[] = $n;
             }
         }
@@ -242,9 +257,10 @@ final class Strokes
         [$far, $at] = [0.0, 0];
         for ($i = 1; $i < $n - 1; $i++) {
             $p = $points[$i];
-            $d = $long < 1e-9
-                ? hypot($p[0] - $a[0], $p[1] - $a[1])
-                : abs(($b[0] - $a[0]) * ($a[1] - $p[1]) - ($a[0] - $p[0]) * ($b[1] - $a[1])) / $long;
+            $d =
+                $long < 1e-9
+                    ? hypot($p[0] - $a[0], $p[1] - $a[1])
+                    : abs(($b[0] - $a[0]) * ($a[1] - $p[1]) - ($a[0] - $p[0]) * ($b[1] - $a[1])) / $long;
             if ($d > $far) {
                 [$far, $at] = [$d, $i];
             }

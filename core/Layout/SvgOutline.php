@@ -170,7 +170,10 @@ final class SvgOutline
 
             return;
         }
-        if (! in_array($name, self::QUIET, true) || ($element->namespaceURI ?? 'http://www.w3.org/2000/svg') !== 'http://www.w3.org/2000/svg') {
+        if (
+            ! in_array($name, self::QUIET, true) ||
+            ($element->namespaceURI ?? 'http://www.w3.org/2000/svg') !== 'http://www.w3.org/2000/svg'
+        ) {
             $this->left[$this->named($name)] = true;
 
             return;

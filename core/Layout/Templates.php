@@ -45,8 +45,11 @@ final class Templates
             $y = 1000 * ($mark->atM[1] - $y0);
             $drill = Piece::drillMm($mark);
             if ($drill !== null || in_array($mark->kind, ['hole', 'drain'], true)) {
-                $words = ($drill === null ? '' : self::mm($drill).($mark->thread === '' ? ', ' : " for {$mark->thread}, "))
-                    .$mark->accuracyWords();
+                $words =
+                    ($drill === null
+                        ? ''
+                        : self::mm($drill).($mark->thread === '' ? ', ' : " for {$mark->thread}, ")).
+                    $mark->accuracyWords();
                 $holes[] = self::hole($mark->id, $x, $y, $drill, $words, $mark->accuracyMm, $mark->coveredBy);
             } elseif ($mark->toM !== null) {
                 $to = [1000 * ($mark->toM[0] - $mark->atM[0]) * ($back ? -1 : 1) + $x, 1000 * ($mark->toM[1] - $y0)];
@@ -89,7 +92,15 @@ final class Templates
             $y = $hole['y'] > 0.0 ? $hole['y'] : $high / 2;
             $accuracy = $laid->fields->number('accuracy_mm', 1.0);
             $covered = $laid->fields->text('covered_by');
-            $holes[] = self::hole((string) $hole['n'], $hole['x'], $y, $row->drillMm, trim("{$hole['n']}{$legs} {$words}"), $accuracy, $covered);
+            $holes[] = self::hole(
+                (string) $hole['n'],
+                $hole['x'],
+                $y,
+                $row->drillMm,
+                trim("{$hole['n']}{$legs} {$words}"),
+                $accuracy,
+                $covered,
+            );
         }
 
         return new Template(
@@ -99,7 +110,11 @@ final class Templates
             $high,
             [
                 ['kind' => 'thin', 'points' => $edge, 'closed' => true],
-                ['kind' => 'thin', 'points' => [[$row->lengthMm / 2, 0.0], [$row->lengthMm / 2, $high]], 'closed' => false],
+                [
+                    'kind' => 'thin',
+                    'points' => [[$row->lengthMm / 2, 0.0], [$row->lengthMm / 2, $high]],
+                    'closed' => false,
+                ],
             ],
             $holes,
             [['x' => $row->lengthMm / 2 + 1, 'y' => 4.0, 'words' => 'centre']],
@@ -123,7 +138,15 @@ final class Templates
             if ($single) {
                 $drill = $laid->light()->part->number('diameter_mm', 5.0);
                 $words = $n === 0 ? self::mm($drill) : '';
-                $holes[] = self::hole((string) ($n + 1), $x, $y, $drill, $words, 1.0, $laid->fields->text('covered_by'));
+                $holes[] = self::hole(
+                    (string) ($n + 1),
+                    $x,
+                    $y,
+                    $drill,
+                    $words,
+                    1.0,
+                    $laid->fields->text('covered_by'),
+                );
             }
         }
         foreach (self::islands($laid->fields) as $island) {
@@ -162,7 +185,9 @@ final class Templates
         $w = Extreme::greatest($xs) - $left + self::AROUND_MM;
         $h = Extreme::greatest($ys) - $top + self::AROUND_MM;
         $home = fn (float $x, float $y): array => [$back ? $w - ($x - $left) : $x - $left, $y - $top];
-        $lines = [['kind' => 'thin', 'points' => array_map(fn (array $p): array => $home(...$p), $points), 'closed' => false]];
+        $lines = [
+            ['kind' => 'thin', 'points' => array_map(fn (array $p): array => $home(...$p), $points), 'closed' => false],
+        ];
         foreach ($path->pieces as $piece) {
             for ($u = 0; $u <= $piece->units; $u++) {
                 [$x, $y, $a] = $path->at($piece->fromM + $u * $path->pitchM);

@@ -18,7 +18,12 @@ final class Contours
         for ($j = 0; $j < $field->ny - 1; $j++) {
             for ($i = 0; $i < $field->nx - 1; $i++) {
                 $k = $j * $field->nx + $i;
-                $corner = [$lux[$k] ?? null, $lux[$k + 1] ?? null, $lux[$k + $field->nx + 1] ?? null, $lux[$k + $field->nx] ?? null];
+                $corner = [
+                    $lux[$k] ?? null,
+                    $lux[$k + 1] ?? null,
+                    $lux[$k + $field->nx + 1] ?? null,
+                    $lux[$k + $field->nx] ?? null,
+                ];
                 if (! in_array(null, $corner, true)) {
                     self::square($segments, $field, $i, $j, $corner, $level);
                 }

@@ -248,7 +248,10 @@ final readonly class Field
     {
         $k = $this->inside[$n] ?? 0;
 
-        return [$this->x0 + (($k % $this->nx) + 0.5) * $this->dx, $this->y0 + (intdiv($k, $this->nx) + 0.5) * $this->dy];
+        return [
+            $this->x0 + (($k % $this->nx) + 0.5) * $this->dx,
+            $this->y0 + (intdiv($k, $this->nx) + 0.5) * $this->dy,
+        ];
     }
 
     /** Lux in the cell of a point; null outside. */

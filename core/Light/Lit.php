@@ -106,7 +106,7 @@ final readonly class Lit
             $lamps,
             $f->number('depth_m', 0.05),
             Beam::of($f->number('viewing_deg', $light?->part->number('viewing_deg', 120.0) ?? 120.0)),
-            $light?->kind === 'strip' ? $light->strip()->pitchM() : ($f->numberOrNull('pitch_m') ?? self::apart($lamps)),
+            $light?->kind === 'strip' ? $light->strip()->pitchM() : $f->numberOrNull('pitch_m') ?? self::apart($lamps),
             (2 * $outline->area()) / max(1e-9, $outline->perimeter()),
             true,
             $f->number('reflectance', self::REFLECTANCE),
@@ -173,7 +173,10 @@ final readonly class Lit
         $more = max(0.06, min(0.35, 0.6 * $height));
         $w = Extreme::greatest($xs) - Extreme::least($xs) + 2 * $more;
 
-        return Outline::rectangle($w, Extreme::greatest($ys) - Extreme::least($ys) + 2 * $more)->moved(Extreme::least($xs) - $more, Extreme::least($ys) - $more);
+        return Outline::rectangle($w, Extreme::greatest($ys) - Extreme::least($ys) + 2 * $more)->moved(
+            Extreme::least($xs) - $more,
+            Extreme::least($ys) - $more,
+        );
     }
 
     private static function ground(Laid $laid, ?State $state): ?self
@@ -239,9 +242,10 @@ final readonly class Lit
             return 0.0;
         }
         // A row of LEDs is solved string by string.
-        $n = $light->kind === 'leds' && count($seen->flux) < $light->count()
-            ? intdiv($unit, max(1, $light->fields->integer('per_string', 1)))
-            : $unit;
+        $n =
+            $light->kind === 'leds' && count($seen->flux) < $light->count()
+                ? intdiv($unit, max(1, $light->fields->integer('per_string', 1)))
+                : $unit;
 
         return $seen->flux[min($n, count($seen->flux) - 1)];
     }
@@ -302,7 +306,8 @@ final readonly class Lit
         $area = $this->boxArea ?? 2 * $this->outline->area() + $this->outline->perimeter() * $this->depthM;
         $lumens = array_sum(array_map(fn (Lamp $l): float => $l->lm, $this->lamps));
 
-        return $direct + ($this->reflectance > 0.0 ? ($lumens * $this->reflectance) / ($area * (1 - $this->reflectance)) : 0.0);
+        return $direct +
+            ($this->reflectance > 0.0 ? ($lumens * $this->reflectance) / ($area * (1 - $this->reflectance)) : 0.0);
     }
 
     public function isDark(): bool

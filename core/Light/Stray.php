@@ -54,7 +54,8 @@ final readonly class Stray
         $mid = ($ends[0] + $ends[1]) / 2;
         $p = [$t[0][0] + ($t[1][0] - $t[0][0]) * $mid, $t[0][1] + ($t[1][1] - $t[0][1]) * $mid];
         $d = max(1e-4, hypot($p[0] - $lamp[0], $p[1] - $lamp[1]));
-        $cos = abs(($t[1][0] - $t[0][0]) * ($p[1] - $lamp[1]) - ($t[1][1] - $t[0][1]) * ($p[0] - $lamp[0])) /
+        $cos =
+            abs(($t[1][0] - $t[0][0]) * ($p[1] - $lamp[1]) - ($t[1][1] - $t[0][1]) * ($p[0] - $lamp[0])) /
             max(1e-9, $long * $d);
         $aim = deg2rad($f->number('viewing_deg'));
         $lux = ($beam->toward($lm, $aim === 0.0 ? 0.0 : min(1.5, $aim / 2)) * $cos) / ($d * $d);

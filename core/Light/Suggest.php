@@ -63,8 +63,6 @@ final readonly class Suggest
 
     /**
      * The first that holds, in the order of what it costs; without the steps beside it.
-     *
-     * @return PanelTry|null
      */
     public function first(): ?PanelTry
     {
@@ -128,7 +126,7 @@ final readonly class Suggest
         $near = array_filter($all, fn (PanelTry $t): bool => $t->evenness >= $this->target() - self::NEAR);
         usort($near, fn (PanelTry $a, PanelTry $b): int => [$a->units, $a->depthM] <=> [$b->units, $b->depthM]);
         $holds = null;
-        foreach (array_slice($near, 0, 3) as $try) {
+        foreach ($near as $try) {
             $exact = $this->tried($try->rows, $try->depthM, true);
             if ($exact !== null && $exact->evenness >= $this->target()) {
                 $holds = $exact;
@@ -136,12 +134,14 @@ final readonly class Suggest
             }
         }
         usort($all, fn (PanelTry $a, PanelTry $b): int => $b->evenness <=> $a->evenness);
-        $holds ??= $near === [] ? ($all[0] ?? null) : $this->tried($near[0]->rows, $near[0]->depthM, true);
+        $holds ??= $all === [] ? null : $this->tried($all[0]->rows, $all[0]->depthM, true);
         if ($holds === null) {
             return [];
         }
         $beside = array_map(
-            fn (int $by): ?PanelTry => ! $this->isRowed() || $holds->rows + $by < 1 ? null : $this->tried($holds->rows + $by, $holds->depthM, true),
+            fn (int $by): ?PanelTry => ! $this->isRowed() || $holds->rows + $by < 1
+                ? null
+                : $this->tried($holds->rows + $by, $holds->depthM, true),
             [-1, 1],
         );
 

@@ -31,7 +31,12 @@ final readonly class Viewer
      */
     public static function of(Fields $f, Lit $lit, ?float $hoodM = null, float $hoodAtM = 0.02): self
     {
-        [$x, $y, $z] = [...array_map(fn (mixed $v): float => is_numeric($v) ? (float) $v : 0.0, $f->items('at_m')), 0.0, 0.0, 0.0];
+        [$x, $y, $z] = [
+            ...array_map(fn (mixed $v): float => is_numeric($v) ? (float) $v : 0.0, $f->items('at_m')),
+            0.0,
+            0.0,
+            0.0,
+        ];
         $lux = 0.0;
         $seen = false;
         foreach ($lit->lamps as $lamp) {
@@ -61,11 +66,15 @@ final readonly class Viewer
 
     public function words(): string
     {
-        $who = ['seat' => 'from the seat', 'standing' => 'standing there', 'behind' => 'from behind'][$this->kind] ?? 'from there';
+        $who =
+            ['seat' => 'from the seat', 'standing' => 'standing there', 'behind' => 'from behind'][$this->kind] ??
+            'from there';
 
         return match (true) {
             ! $this->inSight => "{$who}: no bare source in sight",
-            $this->dazzles() => "{$who}: a bare source in sight, ".number_format($this->lux, 1, '.', '').' lx at the eye, it dazzles',
+            $this->dazzles() => "{$who}: a bare source in sight, ".
+                number_format($this->lux, 1, '.', '').
+                ' lx at the eye, it dazzles',
             default => "{$who}: a bare source in sight, ".number_format($this->lux, 2, '.', '').' lx at the eye',
         };
     }

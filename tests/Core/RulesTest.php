@@ -13,6 +13,7 @@ use BenchGlow\Edit\RemoveItem;
 use BenchGlow\Edit\SetWire;
 use BenchGlow\Format\Fields;
 use Tests\Support\Faults;
+use Tests\Support\LayoutFaults;
 use Tests\Support\Make;
 use Tests\Support\ProbeFaults;
 use Tests\Support\RigFaults;
@@ -46,6 +47,7 @@ function ruleCases(): array
         ...Faults::cases(),
         ...RigFaults::cases(),
         ...ProbeFaults::cases(),
+        ...LayoutFaults::cases(),
         'channel.crossed' => [
             $crossed,
             ['warning channel.crossed ring'],

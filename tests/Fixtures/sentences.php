@@ -305,4 +305,74 @@ return [
         'The live slot of F5 has been read. Put the common leg of the tap into it, so that the host\'s fuse carries its own load only.',
         '→ The common leg is in the live slot',
     ],
+    'layout.out_of_step' => [
+        'Shelf, the strip says something else than the circuit: take it in again, or lay it anew.',
+        '→ Take the layout into the circuit',
+    ],
+    'layout.past_piece' => ['Shelf, the strip goes 0.03 m past the end of its path.', '→ Stay inside it'],
+    'strip.corner_open' => [
+        'Shelf, the strip has a corner that no strip bends round in its plane: fold it, or cut it and join it.',
+        '→ Fold it',
+    ],
+    'strip.bend_tight' => [
+        'Shelf, the strip is bent to 8 mm; its strip bears 40 mm.',
+        '→ Join it round the corner by wire',
+    ],
+    'strip.dark_corner' => ['Shelf, the strip stays dark for 0.102 m at a corner.'],
+    'strip.wont_hold' => [
+        'Shelf, the strip lies on a grained or waxy face: its own tape lets go there.',
+        '→ Strong tape with primer',
+    ],
+    'strip.dry_differs' => [
+        'Shelf, the strip came out 0.06 m longer laid dry than its parts add up to; the length laid dry counts.',
+    ],
+    'hole.web_thin' => ['Row, the row of holes leaves a web of 3 mm; 5 mm is the least.'],
+    'hole.loaded' => [
+        'Board carries load, holds pressure or protects somebody: it is not drilled or cut. Fix the light to something else.',
+    ],
+    'hole.flange' => ['Row, the row of holes: a flange of 5.8 mm finds no room on a flat 6 mm wide.'],
+    'hole.behind' => [
+        'Board: nobody has looked yet what lies behind the hole at mark 1. Look before you drill: wires, tanks, hoses.',
+        '→ I have looked',
+    ],
+    'panel.dark_spot' => [
+        'Shelf, the panel is blotchy: its darkest place, top right, has 0.31 of the mean, and 0.7 is wanted.',
+    ],
+    'panel.too_bright' => ['Shelf, the panel gives 4119 cd/m²; over 600 it dazzles at night. Dim it then.'],
+    'panel.stroke_narrow' => [
+        'Shelf, the panel has a stroke of 8.1 mm; the strip and its edges need 10 mm. Take a narrower strip or single LEDs.',
+    ],
+    'panel.level_uneven' => [
+        'Row, the panel: row alone gives 0.05 of the mean at its darkest, and 0.7 is wanted. Deal the rows out in turn.',
+        '→ Deal the rows out in turn',
+        'Row, the panel: second row alone gives 0.05 of the mean at its darkest, and 0.7 is wanted. Deal the rows out in turn.',
+        '→ Deal the rows out in turn',
+    ],
+    'panel.hot' => [
+        'Shelf, the panel gets to 66 °C inside with 10.7 W; its material stands 80 °C. Fewer watts, more air, or metal behind the strip.',
+    ],
+    'panel.island' => [
+        'Row, the panel has parts that fall out when it is cut: inside of R, upper inside of B and lower inside of B. Keep them and fix them to the face, or bridge them.',
+    ],
+    'footprint.hot_spot' => [
+        'Steps, the light on the ground: the face behind is 0.08 m away and shows a spot at every lamp; from 0.133 m on it does not.',
+    ],
+    'footprint.gap' => [
+        'Steps, the light on the ground is 25 % as bright between its lamps as under them: they read as single puddles.',
+    ],
+    'view.bare_source' => [
+        'Steps, the light on the ground, from the seat: a bare source in sight, 28.0 lx at the eye, it dazzles.',
+        '→ A lip of 2 cm in front of the lamps',
+    ],
+    'stray.lands' => [
+        'Shelf, the stray light leaves through the gap and lands with 6.9 lx on 0.5 m of it. A hood of 10 mm stops it, or 10 mm of the edge painted out.',
+        '→ Put the hood on',
+    ],
+    'sensor.untried' => ['Magnet switch is as drawn: hold it with tape and try where it throws.'],
+    'sensor.margin' => ['Magnet switch throws 4° before it is shut; 9° is the least. Move the magnet, and try again.'],
+    'sensor.sense' => ['Magnet switch is made with it shut, and the circuit takes it the other way round.'],
+    'pair.unlike' => [
+        'Other side, the strip is one of a pair and is not laid as the mirror of shelf, the strip.',
+        '→ Mirror it',
+    ],
 ];

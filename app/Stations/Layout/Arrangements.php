@@ -65,7 +65,13 @@ final class Arrangements
         $begun = microtime(true);
         $found = [];
         foreach ($steps as $n => $step) {
-            $key = ['arranged', $this->frame->document->wiringHash(), $this->frame->document->layoutHash(), $this->laid->id, $n];
+            $key = [
+                'arranged',
+                $this->frame->document->wiringHash(),
+                $this->frame->document->layoutHash(),
+                $this->laid->id,
+                $n,
+            ];
             if ($this->stopped || microtime(true) - $begun > self::SLICE_S) {
                 if (Keeper::kept([...$key, 'there'], \ArrayObject::class) === null) {
                     return null;
@@ -113,9 +119,19 @@ final class Arrangements
             return $this->panels(array_values(array_filter($found, fn (mixed $t): bool => $t instanceof PanelTry)));
         }
         $all = array_values(array_filter($found, fn (mixed $a): bool => $a instanceof Arrangement));
-        usort($all, fn (Arrangement $a, Arrangement $b): int => [! $a->holds, -(float) $a->figure] <=> [! $b->holds, -(float) $b->figure]);
+        usort(
+            $all,
+            fn (Arrangement $a, Arrangement $b): int => [! $a->holds, -(float) $a->figure] <=> [
+                ! $b->holds,
+                -(float) $b->figure,
+            ],
+        );
         $here = array_filter($all, fn (Arrangement $a): bool => $a->edit === null);
-        $others = array_slice(array_filter($all, fn (Arrangement $a): bool => $a->edit !== null), 0, self::SHOWN - min(1, count($here)));
+        $others = array_slice(
+            array_filter($all, fn (Arrangement $a): bool => $a->edit !== null),
+            0,
+            self::SHOWN - min(1, count($here)),
+        );
 
         return [...array_values($others), ...array_slice(array_values($here), 0, 1)];
     }
@@ -135,15 +151,23 @@ final class Arrangements
                 $corners[$n] = $segment->text('corner');
             }
         }
-        foreach (['fold' => 'One piece, folded', 'new_piece' => 'Pieces, each fed', 'jumper' => 'Pieces, joined by wire'] as $kind => $title) {
+        foreach (
+            ['fold' => 'One piece, folded', 'new_piece' => 'Pieces, each fed', 'jumper' => 'Pieces, joined by wire'] as $kind => $title
+        ) {
             if ($corners !== [] && array_unique(array_values($corners)) !== [$kind]) {
-                $set = array_map(fn (int $n): Edit => new SetSegment($id, $n, new Fields(['corner' => $kind])), array_keys($corners));
+                $set = array_map(
+                    fn (int $n): Edit => new SetSegment($id, $n, new Fields(['corner' => $kind])),
+                    array_keys($corners),
+                );
                 $all[] = [$title, new Batch([...$set, new UseLayout($id)], "{$this->laid->label}: ".lcfirst($title))];
             }
         }
         $light = $this->laid->light();
         if (count($path->lightsM()) === 1 && $light !== null) {
-            $all[] = ['Fed at both ends', new Batch([new UseLayout($id), new FeedStrip($light->id, 'both')], "{$light->label}: fed at both ends")];
+            $all[] = [
+                'Fed at both ends',
+                new Batch([new UseLayout($id), new FeedStrip($light->id, 'both')], "{$light->label}: fed at both ends"),
+            ];
         }
         if ($path->anchor !== 'middle' && $path->darkM() > 0.004) {
             $all[] = [
@@ -171,6 +195,9 @@ final class Arrangements
     /** @return list<array{string, Edit|null}> other numbers of lamps along a path */
     private function lamps(): array
     {
+        if ($this->laid->light()?->kind === 'strip') {
+            return [];
+        }
         $f = $this->laid->fields;
         $now = $f->integer('lamps', $this->laid->light()?->count() ?? 1);
         $path = $f->number('path_m', $now * $f->number('spacing_m', 0.3));
@@ -182,7 +209,10 @@ final class Arrangements
                     new SetField($this->laid->id, 'spacing_m', round($path / $n, 3)),
                     new UseLayout($this->laid->id),
                 ];
-                $all[] = [Words::count($n, 'lamp'), new Batch($edits, "{$this->laid->label}: ".Words::count($n, 'lamp'))];
+                $all[] = [
+                    Words::count($n, 'lamp'),
+                    new Batch($edits, "{$this->laid->label}: ".Words::count($n, 'lamp')),
+                ];
             }
         }
 
@@ -197,9 +227,10 @@ final class Arrangements
         } catch (BadBuild) {
             return null;
         }
-        $analysis = $edit === null
-            ? $frame->analysis
-            : Analysis::of($document, $frame->preference->wire, $frame->preference->units)->at($frame->thrown());
+        $analysis =
+            $edit === null
+                ? $frame->analysis
+                : Analysis::of($document, $frame->preference->wire, $frame->preference->units)->at($frame->thrown());
         foreach (Laid::all($analysis->build) as $laid) {
             if ($laid->id === $this->laid->id) {
                 return $this->card($title, $edit, $analysis, $laid);
@@ -217,7 +248,11 @@ final class Arrangements
             return null;
         }
         if ($laid->kind === 'footprint') {
-            [$even, $of, $wanted] = [(float) Footprint::of($lit, $laid->fields)->evenness(), 'least to mean on the path', 0.4];
+            [$even, $of, $wanted] = [
+                (float) Footprint::of($lit, $laid->fields)->evenness(),
+                'least to mean on the path',
+                0.4,
+            ];
         } else {
             $lm = array_map(fn ($l): float => $l->lm, $lit->lamps);
             $even = Extreme::greatest($lm) > 0.0 ? Extreme::least($lm) / Extreme::greatest($lm) : 0.0;
@@ -227,10 +262,10 @@ final class Arrangements
 
         return new Arrangement(
             $title,
-            Shown::plain($even, 2),
+            number_format($even, 2),
             $of,
             $this->takes($analysis, $laid),
-            self::less($laid, $this->frame),
+            self::less($laid),
             $edit,
             $even >= $wanted,
             $png,
@@ -260,14 +295,14 @@ final class Arrangements
         return implode(' · ', $said);
     }
 
-    private static function less(Laid $laid, Frame $frame): string
+    private static function less(Laid $laid): string
     {
         $dark = $laid->path()?->darkM();
 
         return match (true) {
             $dark === null => '',
             $dark < 0.0005 => 'no dark place',
-            default => "{$frame->length($dark)} dark",
+            default => Shown::plain(100 * $dark, 0).' cm dark',
         };
     }
 
@@ -284,8 +319,14 @@ final class Arrangements
         $all = [];
         foreach ($chosen as $one) {
             $here = $one->rows === $now && abs($one->depthM - $depth) < 1e-6;
-            $less = array_values(array_filter($chosen, fn (PanelTry $c): bool => $c->rows === $one->rows - 1))[0] ?? null;
+            $less =
+                array_values(array_filter($chosen, fn (PanelTry $c): bool => $c->rows === $one->rows - 1))[0] ?? null;
             $all[] = $this->panel($one, $here, $less);
+        }
+        $there = array_filter($chosen, fn (PanelTry $c): bool => $c->rows === $now && abs($c->depthM - $depth) < 1e-6);
+        $stands = $there === [] ? $suggest->tried($now, $depth, true) : null;
+        if ($stands !== null) {
+            $all = [...array_slice($all, 0, self::SHOWN - 1), $this->panel($stands, true, null)];
         }
 
         return array_values(array_filter($all));
@@ -295,7 +336,12 @@ final class Arrangements
     {
         $laid = Laid::of(
             $this->frame->analysis->build,
-            new Fields([...$this->laid->fields->data, 'rows' => $one->rows, 'depth_m' => $one->depthM, 'mirror_of' => null]),
+            new Fields([
+                ...$this->laid->fields->data,
+                'rows' => $one->rows,
+                'depth_m' => $one->depthM,
+                'mirror_of' => null,
+            ]),
         );
         $lit = Lit::of($this->frame->analysis->build, $laid, null);
         if ($lit === null) {
@@ -312,16 +358,17 @@ final class Arrangements
             "{$this->laid->label}: laid in ".Words::count($one->rows, 'row'),
         );
         [$png, $wide, $high] = $this->small($lit, $laid);
-        $units = $one->metres > 0.0
-            ? "{$this->frame->length($one->metres)} of strip · ".Shown::plain($one->watts, 1).' W'
-            : Words::count($one->units, 'LED');
+        $units =
+            $one->metres > 0.0
+                ? "{$this->frame->length($one->metres)} of strip · ".Shown::plain($one->watts, 1).' W'
+                : Words::count($one->units, 'LED');
 
         return new Arrangement(
             $title,
-            Shown::plain($one->evenness, 2),
+            number_format($one->evenness, 2),
             'darkest to mean',
             $units,
-            $less === null ? '' : 'one row less: '.Shown::plain($less->evenness, 2),
+            $less === null ? '' : 'one row less: '.number_format($less->evenness, 2),
             $here && $this->laid->chosen ? null : $edit,
             $one->evenness >= $this->suggest()->target(),
             $png,

@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace App\Stations\Layout;
 
 use App\Support\Png;
+use BenchGlow\Light\Colour;
 use BenchGlow\Light\Contours;
 use BenchGlow\Light\Field;
 use BenchGlow\Light\Lit;
@@ -89,8 +90,8 @@ final readonly class Glow
     /** @param  array<string, float>  $colours */
     private static function picture(Field $field, array $colours): string
     {
-        $sum = array_sum($colours);
-        $hex = Seen::hex(array_map(fn (float $lm): float => $sum > 0.0 ? $lm / $sum : 0.0, $colours));
+        $parts = array_map(fn (string $colour, float $lm): array => [$colour, $lm], array_keys($colours), $colours);
+        $hex = Colour::mix($parts)->hex ?? '#ffffff';
         [$r, $g, $b] = array_map(fn (string $two): int => (int) hexdec($two), str_split(substr($hex, 1), 2));
         $most = max(1e-12, $field->greatest());
         // Shades are made once: 256 are more than the eye tells apart.

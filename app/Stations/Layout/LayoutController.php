@@ -62,7 +62,8 @@ final readonly class LayoutController
         $only = $request->string('only')->value();
         $templates = [];
         foreach (Laid::all($frame->analysis->build) as $laid) {
-            $template = $only === '' || $laid->id === $only ? Templates::of($frame->analysis->build, $laid, $back) : null;
+            $template =
+                $only === '' || $laid->id === $only ? Templates::of($frame->analysis->build, $laid, $back) : null;
             if ($template !== null) {
                 $templates[$laid->id] = $template;
             }

@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace App\Stations\Layout;
 
 use App\Frame\Frame;
+use App\Stations\Layout\Forms\CornerForm;
 use App\Store\Keeper;
 use BenchGlow\Build\Light;
 use BenchGlow\Edit\AddLayout;
@@ -19,6 +20,7 @@ use BenchGlow\Layout\StripPath;
 use BenchGlow\Light\Footprint;
 use BenchGlow\Light\Lit;
 use BenchGlow\Light\Viewer;
+use BenchGlow\Quantity\Shown;
 use BenchGlow\Quantity\Words;
 use BenchGlow\Scene\State;
 
@@ -42,7 +44,8 @@ final class LayoutPage
         $circuit = $frame->circuit?->id;
         $all = Laid::all($frame->analysis->build);
         $build = $frame->analysis->build;
-        $of = fn (Laid $l): ?string => $l->light()->circuit ?? ($build->devices[$l->fields->text('device')] ?? null)?->circuit();
+        $of = fn (Laid $l): ?string => $l->light()->circuit ??
+            ($build->devices[$l->fields->text('device')] ?? null)?->circuit();
         $here = array_filter($all, fn (Laid $l): bool => in_array($of($l), [null, $circuit], true));
         // What counts comes first, then what is tried, then pieces and sensors.
         usort($here, fn (Laid $a, Laid $b): int => self::rank($a) <=> self::rank($b));
@@ -97,7 +100,8 @@ final class LayoutPage
     public function lit(): ?Lit
     {
         if (! $this->litKnown) {
-            $this->lit = $this->laid === null ? null : Lit::of($this->frame->analysis->build, $this->laid, $this->state());
+            $this->lit =
+                $this->laid === null ? null : Lit::of($this->frame->analysis->build, $this->laid, $this->state());
             $this->litKnown = true;
         }
 
@@ -141,7 +145,15 @@ final class LayoutPage
 
         return [
             'glow',
-            md5(serialize([$this->laid?->fields->data, $this->laid?->mirrored, $lamps, $this->lit()?->outline->contours, $this->colours()])),
+            md5(
+                serialize([
+                    $this->laid?->fields->data,
+                    $this->laid?->mirrored,
+                    $lamps,
+                    $this->lit()?->outline->contours,
+                    $this->colours(),
+                ]),
+            ),
         ];
     }
 
@@ -159,6 +171,16 @@ final class LayoutPage
         }
 
         return $all;
+    }
+
+    /** A length as it is said on the bench: "4 cm", "2.40 m". */
+    public function short(float $m): string
+    {
+        return match (true) {
+            $this->frame->preference->units === 'imperial' => $this->frame->length($m),
+            abs($m) < 0.0995 => Shown::plain(100 * $m, abs($m) < 0.0095 ? 1 : 0).' cm',
+            default => number_format($m, 2, '.', '').' m',
+        };
     }
 
     public function picture(): Picture
@@ -207,6 +229,19 @@ final class LayoutPage
     public function sentence(): Said
     {
         return Said::of($this);
+    }
+
+    /** "straight 2.40 m, corner, fold it, straight 0.94 m" */
+    public function pathWords(): string
+    {
+        $all = [];
+        foreach ($this->laid?->fields->objects('segments') ?? [] as $segment) {
+            $all[] = $segment->has('corner')
+                ? 'corner, '.(CornerForm::KINDS[$segment->text('corner')] ?? 'open')
+                : 'straight '.$this->short($segment->number('straight_m'));
+        }
+
+        return implode('; ', $all);
     }
 
     public function footprint(): ?Footprint
@@ -270,7 +305,13 @@ final class LayoutPage
         return array_map(
             fn (Laid $l): array => [
                 'label' => Words::first($l->label).($l->side() === '' ? '' : ", {$l->side()}"),
-                'url' => $this->frame->url(['lay' => $l->id, 'tip' => null, 'corner' => null, 'arr' => null, 'mark' => null]),
+                'url' => $this->frame->url([
+                    'lay' => $l->id,
+                    'tip' => null,
+                    'corner' => null,
+                    'arr' => null,
+                    'mark' => null,
+                ]),
                 'here' => $l->id === $this->laid?->id,
                 'chosen' => $l->chosen,
             ],
@@ -281,23 +322,27 @@ final class LayoutPage
     /** @return list<array{label: string, url: string, here: bool}> Dry, Lit */
     public function litThrow(): array
     {
-        return [
-            ['label' => 'Dry', 'url' => $this->frame->url(['dry' => '1']), 'here' => $this->isDry()],
-            [
-                'label' => $this->state() === null ? 'Lit, as the label says' : 'Lit, as solved',
-                'url' => $this->frame->url(['dry' => null]),
-                'here' => ! $this->isDry(),
-            ],
-        ];
+        return $this->laid === null || ! Lit::lights($this->laid)
+            ? []
+            : [
+                ['label' => 'Dry', 'url' => $this->frame->url(['dry' => '1']), 'here' => $this->isDry()],
+                [
+                    'label' => $this->state() === null ? 'Lit, as the label says' : 'Lit, as solved',
+                    'url' => $this->frame->url(['dry' => null]),
+                    'here' => ! $this->isDry(),
+                ],
+            ];
     }
 
     /** @return list<array{label: string, url: string, here: bool}> Front, Back */
     public function sideThrow(): array
     {
-        return [
-            ['label' => 'Front', 'url' => $this->frame->url(['back' => null]), 'here' => ! $this->isBack()],
-            ['label' => 'Back', 'url' => $this->frame->url(['back' => '1']), 'here' => $this->isBack()],
-        ];
+        return in_array($this->laid?->kind, ['sensor', 'stray', 'footprint'], true)
+            ? []
+            : [
+                ['label' => 'Front', 'url' => $this->frame->url(['back' => null]), 'here' => ! $this->isBack()],
+                ['label' => 'Back', 'url' => $this->frame->url(['back' => '1']), 'here' => $this->isBack()],
+            ];
     }
 
     /** What is lit and how, under the meter's figure. */

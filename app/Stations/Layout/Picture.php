@@ -17,7 +17,7 @@ final class Picture
     private const MOST_H = 300.0;
 
     /** Room for the rule, dimension lines and words around the piece. */
-    private const AROUND = ['strip_path' => [26, 34, 26, 60], 'panel' => [8, 8, 8, 46], 'footprint' => [8, 20, 8, 46]];
+    private const AROUND = ['strip_path' => [26, 34, 26, 60], 'panel' => [8, 8, 8, 34], 'footprint' => [8, 20, 8, 10]];
 
     /** A limb of the folding rule, m, or of a rule in feet: half a foot. */
     private const LIMB = ['metric' => 0.2, 'imperial' => 0.1524];
@@ -61,7 +61,10 @@ final class Picture
 
         return match (true) {
             $lit !== null => $lit->outline,
-            $row !== null => Outline::rectangle(max(0.01, $row->lengthMm / 1000), max(0.012, max(20.0, $row->widthMm) / 1000)),
+            $row !== null => Outline::rectangle(
+                max(0.01, $row->lengthMm / 1000),
+                max(0.012, max(20.0, $row->widthMm) / 1000),
+            ),
             $laid !== null && in_array($laid->kind, ['panel', 'piece'], true) => $laid->outline(),
             $this->page->path() !== null => self::around($this->page->path()),
             default => Outline::rectangle(1.0, 0.2),
@@ -200,7 +203,7 @@ final class Picture
     private function pad(float $x, float $y, float $angle, float $w, float $h, string $light, int $n): array
     {
         $parts = [];
-        foreach ($this->page->isDry() ? [] : ($this->page->state()->lights[$light] ?? []) as $emitter) {
+        foreach ($this->page->isDry() ? [] : $this->page->state()->lights[$light] ?? [] as $emitter) {
             if ($emitter->flux !== []) {
                 $flux = $emitter->flux[min($n, count($emitter->flux) - 1)];
                 $parts[$emitter->colour] = ($parts[$emitter->colour] ?? 0.0) + $flux;
@@ -259,7 +262,7 @@ final class Picture
             [$u, $v] = $path->at($gap['to']);
             $all[] = [
                 'd' => 'M'.$this->x($x).' '.$this->y($y).'L'.$this->x($u).' '.$this->y($v),
-                'words' => 'dark '.$this->page->frame->length($gap['to'] - $gap['from']),
+                'words' => 'dark '.$this->page->short($gap['to'] - $gap['from']),
                 'x' => $this->x($u),
                 'y' => $this->y($v),
             ];
@@ -285,11 +288,12 @@ final class Picture
                 [$x, $y, $a] = self::onStraight($path, $s, $m);
                 $aside = -(14.0 + ($n % 2) * 3.0) / $this->k;
                 $end = $from + $m + $part;
-                $number = abs(fmod($end + 1e-6, $limb)) < 1e-3 && $part * $this->k >= self::NUMBERED
-                    ? Shown::plain(100 * $end, 0)
-                    : '';
+                $number =
+                    abs(fmod($end + 1e-6, $limb)) < 1e-3 && $part * $this->k >= self::NUMBERED
+                        ? Shown::plain(100 * $end, 0)
+                        : '';
                 $all[] = [
-                    'x' => $this->x($x - $aside * sin($a) * -1),
+                    'x' => $this->x($x - $aside * sin($a)),
                     'y' => $this->y($y + $aside * cos($a)),
                     'turn' => round(rad2deg($this->page->isBack() ? M_PI - $a : $a), 1),
                     'w' => $this->px($part),
@@ -336,13 +340,13 @@ final class Picture
             $x0 = $this->x($a[0]);
             $x1 = $this->x($b[0]);
             [$y0, $y1] = [$this->y($a[1]), $this->y($b[1])];
-            $aside = $level ? $this->under() + 20.0 : max($x0, $x1) - 62.0;
+            $aside = $level ? $this->y($this->clear(($a[0] + $b[0]) / 2, $a[1])) + 20.0 : max($x0, $x1) - 62.0;
             $all[] = [
                 'd' => $level
                     ? "M{$x0} {$aside}H{$x1}M{$x0} ".($aside - 6).'v12M'."{$x1} ".($aside - 6).'v12'
                     : "M{$aside} {$y0}V{$y1}M".($aside - 6)." {$y0}h12M".($aside - 6)." {$y1}h12",
                 'x' => $level ? ($x0 + $x1) / 2 : $aside,
-                'y' => $level ? $aside : ($y0 + $y1) / 2,
+                'y' => $level ? $aside : round($y0 + 0.62 * ($y1 - $y0), 1),
                 'n' => $n,
                 'm' => $path->straights[$s],
                 'room' => $level ? abs($x1 - $x0) > self::FIELD_W : abs($y1 - $y0) > 56.0,
@@ -350,6 +354,15 @@ final class Picture
         }
 
         return $all;
+    }
+
+    /** Below a point, where the face ends. */
+    private function clear(float $x, float $y): float
+    {
+        $step = max(0.002, $this->face->height() / 100);
+        for ($at = $y; $at < $this->box[3] && $this->face->contains($x, $at); $at += $step);
+
+        return min($at, $this->box[3]);
     }
 
     /** @return array<int, int> number of the straight => its place among the segments, where it is one segment */
@@ -405,7 +418,7 @@ final class Picture
                 'r' => max(2.5, $this->px(($row->drillMm ?? 5.0) / 2000)),
                 'n' => $hole['n'],
                 'words' => $seen !== null && $seen['bridge'] ? 'bridge' : '',
-                'legs' => ! $this->page->isBack() ? '' : 'string '.$hole['string'],
+                'legs' => $this->page->isBack() ? '− + '.$hole['string'] : '',
             ];
         }
 

@@ -49,9 +49,9 @@ final readonly class Said
             default => "round {$corners} corners",
         };
         $dark = array_filter($path->gaps(), fn (array $g): bool => $g['to'] - $g['from'] >= 0.0005);
-        $is = "{$path->units()} units, {$page->frame->length($path->tapeM())} {$round}".($dark === [] ? '.' : ';');
+        $is = "{$path->units()} units, {$page->short($path->tapeM())} {$round}".($dark === [] ? '.' : ';');
         if ($path->pastM() > 0.0005) {
-            return [$is, $page->frame->length($path->pastM()).' go past the end.'];
+            return [$is, $page->short($path->pastM()).' go past the end.'];
         }
         if ($dark === []) {
             return [$is, ''];
@@ -59,7 +59,7 @@ final readonly class Said
         $long = array_map(fn (array $g): float => $g['to'] - $g['from'], $dark);
         $where = count($dark) === 1 ? self::where(array_values($dark)[0]) : 'in all';
 
-        return [$is, "{$page->frame->length(array_sum($long))} stay dark {$where}."];
+        return [$is, "{$page->short(array_sum($long))} stay dark {$where}."];
     }
 
     /** @param  array{from: float, to: float, where: string}  $gap */
@@ -77,12 +77,13 @@ final readonly class Said
             return ['it has no outline yet.', ''];
         }
         $light = $laid->light();
-        $what = $light?->kind === 'strip'
-            ? count($lit->lamps).' units in '.Words::count($laid->fields->integer('rows', 1), 'row')
-            : Words::count(count($lit->lamps), 'LED');
+        $what =
+            $light?->kind === 'strip'
+                ? count($lit->lamps).' units in '.Words::count($laid->fields->integer('rows', 1), 'row')
+                : Words::count(count($lit->lamps), 'LED');
         $even = $page->glow()?->evenness;
         $target = $laid->fields->number('target', Suggest::TARGET);
-        $is = $what.($even === null ? '.' : ', '.Shown::plain($even, 2).' darkest to mean.');
+        $is = $what.($even === null ? '.' : ', '.number_format($even, 2).' darkest to mean.');
 
         return [$is, $even !== null && $even < $target ? Shown::plain($target, 2).' is wanted.' : ''];
     }
@@ -95,9 +96,15 @@ final readonly class Said
             return ['', ''];
         }
         $n = count($row->atMm);
-        $is = Words::count($n, 'hole').' of '.Shown::plain($row->drillMm, 1).' mm'.
+        $is =
+            Words::count($n, 'hole').
+            ' of '.
+            Shown::plain($row->drillMm, 1).
+            ' mm'.
             ($n > 1 ? ', '.Shown::plain($row->pitchMm, 1).' mm apart' : '').
-            '; '.Shown::plain(max(0.0, $row->thinnestMm()), 1).' mm of web stay.';
+            '; '.
+            Shown::plain(max(0.0, $row->thinnestMm()), 1).
+            ' mm of web stay.';
 
         return [$is, $row->ease === null ? '' : Words::first($row->ease).'.'];
     }
@@ -110,8 +117,11 @@ final readonly class Said
         if ($print === null || $lit === null) {
             return ['nothing to light yet.', ''];
         }
-        $is = Words::count(count($print->under), 'lamp').", {$page->frame->length($lit->depthM)} high: ".
-            Shown::plain($print->under === [] ? 0.0 : max($print->under), 0).' lx under'.
+        $is =
+            Words::count(count($print->under), 'lamp').
+            ", {$page->short($lit->depthM)} high: ".
+            Shown::plain($print->under === [] ? 0.0 : max($print->under), 0).
+            ' lx under'.
             ($print->between === [] ? '' : ', '.Shown::plain(min($print->between), 0).' between').
             ($print->band ? ', one band.' : ', puddles.');
 
@@ -137,8 +147,14 @@ final readonly class Said
         if ($trial === null || $trial->point === null) {
             return ['as drawn.', 'Try where it throws.'];
         }
-        $is = 'throws at '.$trial->said($trial->point).' ± '.$trial->said((float) $trial->known).', '.
-            $trial->said((float) $trial->margin()).' before it is shut.';
+        $is =
+            'throws at '.
+            $trial->said($trial->point).
+            ' ± '.
+            $trial->said((float) $trial->known).
+            ', '.
+            $trial->said((float) $trial->margin()).
+            ' before it is shut.';
 
         return [$is, $trial->holds() ? '' : $trial->said($trial->wanted()).' is the least.'];
     }

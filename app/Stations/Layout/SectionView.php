@@ -26,13 +26,24 @@ final class SectionView
     {
         $fields = $page->laid->fields ?? new \BenchGlow\Format\Fields([]);
         foreach (['lamp_m', 'gap_m', 'target_m'] as $field) {
-            $this->points[$field] = array_map(
-                fn (mixed $v): float => is_numeric($v) ? (float) $v : 0.0,
-                $fields->items($field),
-            ) + array_fill(0, 4, 0.0);
+            $this->points[$field] =
+                array_map(fn (mixed $v): float => is_numeric($v) ? (float) $v : 0.0, $fields->items($field)) +
+                array_fill(0, 4, 0.0);
         }
-        $xs = [$this->points['lamp_m'][0], $this->points['gap_m'][0], $this->points['gap_m'][2], $this->points['target_m'][0], $this->points['target_m'][2]];
-        $ys = [$this->points['lamp_m'][1], $this->points['gap_m'][1], $this->points['gap_m'][3], $this->points['target_m'][1], $this->points['target_m'][3]];
+        $xs = [
+            $this->points['lamp_m'][0],
+            $this->points['gap_m'][0],
+            $this->points['gap_m'][2],
+            $this->points['target_m'][0],
+            $this->points['target_m'][2],
+        ];
+        $ys = [
+            $this->points['lamp_m'][1],
+            $this->points['gap_m'][1],
+            $this->points['gap_m'][3],
+            $this->points['target_m'][1],
+            $this->points['target_m'][3],
+        ];
         $this->corner = [min($xs), min($ys)];
         $this->k = min(640 / max(1e-3, max($xs) - min($xs)), 200 / max(1e-3, max($ys) - min($ys)));
         $light = $page->laid?->light();
@@ -45,7 +56,9 @@ final class SectionView
 
     private function at(float $x, float $y): string
     {
-        return round(40 + ($x - $this->corner[0]) * $this->k, 1).' '.round(30 + ($y - $this->corner[1]) * $this->k, 1);
+        return round(40 + ($x - $this->corner[0]) * $this->k, 1).
+            ' '.
+            round(30 + ($y - $this->corner[1]) * $this->k, 1);
     }
 
     /** @return array{string, string} */
@@ -62,7 +75,10 @@ final class SectionView
         $t = $this->points['target_m'];
         $long = max(1e-9, hypot($t[2] - $t[0], $t[3] - $t[1]));
         $ends = array_map(
-            fn (float $m): string => $this->at($t[0] + (($t[2] - $t[0]) * $m) / $long, $t[1] + (($t[3] - $t[1]) * $m) / $long),
+            fn (float $m): string => $this->at(
+                $t[0] + (($t[2] - $t[0]) * $m) / $long,
+                $t[1] + (($t[3] - $t[1]) * $m) / $long,
+            ),
             $this->stray->patch ?? [],
         );
 
@@ -89,10 +105,16 @@ final class SectionView
         if ($patch === null) {
             return 'Nothing of it lands on the target.';
         }
-        $lands = Shown::plain($this->stray->lux, 2).' lx on '.$this->page->frame->length($patch[1] - $patch[0]).' of it';
+        $lands =
+            Shown::plain($this->stray->lux, 2).
+            ' lx on '.
+            $this->page->frame->length($patch[1] - $patch[0]).
+            ' of it';
 
         return $this->stray->shows && $this->stray->hoodM !== null
-            ? "It lands with {$lands}, and shows. A hood of ".Shown::plain(1000 * $this->stray->hoodM, 0).' mm stops it.'
+            ? "It lands with {$lands}, and shows. A hood of ".
+                    Shown::plain(1000 * $this->stray->hoodM, 0).
+                    ' mm stops it.'
             : "It lands with {$lands}: too little to show.";
     }
 }

@@ -33,14 +33,14 @@ final class BareSourceRule implements ReadsLayouts, Rule
                 $seen = Viewer::of($viewer, $lit, $laid->fields->numberOrNull('hood_m'));
                 if ($seen->inSight && $seen->dazzles()) {
                     $findings[] = new Finding(
-                    $this->id(),
-                    Severity::Warning,
-                    $laid->light()->circuit ?? null,
-                    $laid->id,
-                    Words::first($laid->label).', '.$seen->words().'.',
+                        $this->id(),
+                        Severity::Warning,
+                        $laid->light()->circuit ?? null,
+                        $laid->id,
+                        Words::first($laid->label).', '.$seen->words().'.',
                         'A lip of 2 cm in front of the lamps',
                         new SetField($laid->id, 'hood_m', 0.02),
-                );
+                    );
                 }
             }
         }

@@ -28,14 +28,17 @@ final class BehindRule implements ReadsLayouts, Rule
             foreach ($piece->marks ?? [] as $n => $mark) {
                 if ($piece !== null && $mark->isBlind()) {
                     $findings[] = new Finding(
-                    $this->id(),
-                    Severity::Warning,
-                    $laid->light()->circuit ?? null,
-                    $laid->id,
-                    Words::first($piece->label).': nobody has looked yet what lies behind '.Pieces::said($mark, $n).'. Look before you drill: wires, tanks, hoses.',
+                        $this->id(),
+                        Severity::Warning,
+                        $laid->light()->circuit ?? null,
+                        $laid->id,
+                        Words::first($piece->label).
+                            ': nobody has looked yet what lies behind '.
+                            Pieces::said($mark, $n).
+                            '. Look before you drill: wires, tanks, hoses.',
                         'I have looked',
                         new SetField($laid->id, "marks.{$n}.looked", true),
-                );
+                    );
                 }
             }
         }

@@ -32,14 +32,19 @@ final class BendTightRule implements ReadsLayouts, Rule
                 $radius = $segment->numberOrNull('radius_mm');
                 if ($segment->text('corner') === 'bend' && $radius !== null && $radius < $least) {
                     $findings[] = new Finding(
-                    $this->id(),
-                    Severity::Warning,
-                    $laid->light()->circuit ?? null,
-                    $laid->id,
-                    Words::first($laid->label).' is bent to '.Shown::plain($radius, 1).' mm; its strip bears '.Shown::plain($least, 1).' mm.',
+                        $this->id(),
+                        Severity::Warning,
+                        $laid->light()->circuit ?? null,
+                        $laid->id,
+                        Words::first($laid->label).
+                            ' is bent to '.
+                            Shown::plain($radius, 1).
+                            ' mm; its strip bears '.
+                            Shown::plain($least, 1).
+                            ' mm.',
                         'Join it round the corner by wire',
                         new SetSegment($laid->id, $n, new Fields(['corner' => 'jumper'])),
-                );
+                    );
                 }
             }
         }

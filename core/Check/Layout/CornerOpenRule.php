@@ -28,14 +28,15 @@ final class CornerOpenRule implements ReadsLayouts, Rule
             foreach ($laid->fields->objects('segments') as $n => $segment) {
                 if ($segment->has('deg') && ! $segment->has('corner')) {
                     $findings[] = new Finding(
-                    $this->id(),
-                    Severity::Warning,
-                    $laid->light()->circuit ?? null,
-                    $laid->id,
-                    Words::first($laid->label).' has a corner that no strip bends round in its plane: fold it, or cut it and join it.',
+                        $this->id(),
+                        Severity::Warning,
+                        $laid->light()->circuit ?? null,
+                        $laid->id,
+                        Words::first($laid->label).
+                            ' has a corner that no strip bends round in its plane: fold it, or cut it and join it.',
                         'Fold it',
                         new SetSegment($laid->id, $n, new Fields(['corner' => 'fold'])),
-                );
+                    );
                 }
             }
         }

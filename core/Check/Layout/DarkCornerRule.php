@@ -28,12 +28,12 @@ final class DarkCornerRule implements ReadsLayouts, Rule
                 $long = $gap['to'] - $gap['from'];
                 if ($path !== null && $gap['where'] === 'corner' && $long > 2 * $path->pitchM) {
                     $findings[] = new Finding(
-                    $this->id(),
-                    Severity::Note,
-                    $laid->light()->circuit ?? null,
-                    $laid->id,
-                    Words::first($laid->label).' stays dark for '.$analysis->length($long).' at a corner.',
-                );
+                        $this->id(),
+                        Severity::Note,
+                        $laid->light()->circuit ?? null,
+                        $laid->id,
+                        Words::first($laid->label).' stays dark for '.$analysis->length($long).' at a corner.',
+                    );
                 }
             }
         }

@@ -39,8 +39,13 @@ final class DarkSpotRule implements ReadsLayouts, Rule
                     $laid->light()->circuit ?? null,
                     $laid->id,
                     Words::first($laid->label).
-                        ' is blotchy: its darkest place, '.Spot::words($laid, $field->darkest()).', has '.
-                        Shown::plain($even, 2).' of the mean, and '.Shown::plain($target, 2).' is wanted.',
+                        ' is blotchy: its darkest place, '.
+                        Spot::words($laid, $field->darkest()).
+                        ', has '.
+                        Shown::plain($even, 2).
+                        ' of the mean, and '.
+                        Shown::plain($target, 2).
+                        ' is wanted.',
                 );
                 $findings[] =
                     $better === null || $better->evenness < $target

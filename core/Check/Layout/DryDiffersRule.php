@@ -30,7 +30,11 @@ final class DryDiffersRule implements ReadsLayouts, Rule
                     Severity::Note,
                     $laid->light()->circuit ?? null,
                     $laid->id,
-                    Words::first($laid->label).' came out '.$analysis->length(abs($by)).($by > 0.0 ? ' longer' : ' shorter').' laid dry than its parts add up to; the length laid dry counts.',
+                    Words::first($laid->label).
+                        ' came out '.
+                        $analysis->length(abs($by)).
+                        ($by > 0.0 ? ' longer' : ' shorter').
+                        ' laid dry than its parts add up to; the length laid dry counts.',
                 );
             }
         }

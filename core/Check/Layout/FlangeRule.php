@@ -31,7 +31,12 @@ final class FlangeRule implements ReadsLayouts, Rule
                     Severity::Warning,
                     $laid->light()->circuit ?? null,
                     $laid->id,
-                    Words::first($laid->label).': a flange of '.Shown::plain($row->flangeMm, 1).' mm finds no room on a flat '.Shown::plain($row->widthMm, 1).' mm wide.',
+                    Words::first($laid->label).
+                        ': a flange of '.
+                        Shown::plain($row->flangeMm, 1).
+                        ' mm finds no room on a flat '.
+                        Shown::plain($row->widthMm, 1).
+                        ' mm wide.',
                 );
             }
         }

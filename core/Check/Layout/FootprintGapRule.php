@@ -38,7 +38,10 @@ final class FootprintGapRule implements ReadsLayouts, Rule
                     Severity::Note,
                     $laid->light()->circuit ?? null,
                     $laid->id,
-                    Words::first($laid->label).' is '.Shown::percent($share).' as bright between its lamps as under them: they read as single puddles.',
+                    Words::first($laid->label).
+                        ' is '.
+                        Shown::percent($share).
+                        ' as bright between its lamps as under them: they read as single puddles.',
                 );
             }
         }

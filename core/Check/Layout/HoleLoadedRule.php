@@ -24,17 +24,21 @@ final class HoleLoadedRule implements ReadsLayouts, Rule
         $findings = [];
         foreach (LaidOut::all($analysis) as $laid) {
             $piece = Pieces::of($analysis, $laid);
-            $through = $laid->kind === 'hole_row' || array_filter(
-                $laid->kind === 'piece' && $piece !== null ? $piece->marks : [],
-                fn ($mark): bool => $mark->isBlind() || in_array($mark->kind, ['hole', 'slot', 'cut', 'drain'], true),
-            ) !== [];
+            $through =
+                $laid->kind === 'hole_row' ||
+                array_filter(
+                    $laid->kind === 'piece' && $piece !== null ? $piece->marks : [],
+                    fn ($mark): bool => $mark->isBlind() ||
+                        in_array($mark->kind, ['hole', 'slot', 'cut', 'drain'], true),
+                ) !== [];
             if ($piece?->loaded === true && $through) {
                 $findings[] = new Finding(
                     $this->id(),
                     Severity::Danger,
                     $laid->light()->circuit ?? null,
                     $laid->id,
-                    Words::first($piece->label).' carries load, holds pressure or protects somebody: it is not drilled or cut. Fix the light to something else.',
+                    Words::first($piece->label).
+                        ' carries load, holds pressure or protects somebody: it is not drilled or cut. Fix the light to something else.',
                 );
             }
         }

@@ -32,7 +32,12 @@ final class HotSpotRule implements ReadsLayouts, Rule
                     Severity::Warning,
                     $laid->light()->circuit ?? null,
                     $laid->id,
-                    Words::first($laid->label).': the face behind is '.$analysis->length($wall).' away and shows a spot at every lamp; from '.$analysis->length($spacing / 3).' on it does not.',
+                    Words::first($laid->label).
+                        ': the face behind is '.
+                        $analysis->length($wall).
+                        ' away and shows a spot at every lamp; from '.
+                        $analysis->length($spacing / 3).
+                        ' on it does not.',
                 );
             }
         }

@@ -31,7 +31,11 @@ final class IslandRule implements ReadsLayouts, Rule
                     Severity::Note,
                     $laid->light()->circuit ?? null,
                     $laid->id,
-                    Words::first($laid->label).' has parts that fall out when it is cut: '.Words::join(array_slice($names, 0, 6), 'and').(count($names) > 6 ? ' and more' : '').'. Keep them and fix them to the face, or bridge them.',
+                    Words::first($laid->label).
+                        ' has parts that fall out when it is cut: '.
+                        Words::join(array_slice($names, 0, 6), 'and').
+                        (count($names) > 6 ? ' and more' : '').
+                        '. Keep them and fix them to the face, or bridge them.',
                 );
             }
         }

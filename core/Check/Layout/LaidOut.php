@@ -52,9 +52,7 @@ final class LaidOut
     {
         $light = $laid->light();
 
-        return $light === null
-            ? null
-            : Lit::of($analysis->build, $laid, $analysis->litState($light->id, 'nominal'));
+        return $light === null ? null : Lit::of($analysis->build, $laid, $analysis->litState($light->id, 'nominal'));
     }
 
     public static function field(Analysis $analysis, Laid $laid): ?Field

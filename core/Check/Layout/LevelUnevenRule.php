@@ -33,17 +33,27 @@ final class LevelUnevenRule implements ReadsLayouts, Rule
             $target = $laid->fields->number('target', Suggest::TARGET);
             $seats = $laid->seats();
             foreach ($laid->lights as $light) {
-                $even = $lit->only(fn (int $n): bool => $laid->lightOf($seats[$n]->row)?->id === $light->id)->field()->evenness();
+                $even = $lit
+                    ->only(fn (int $n): bool => $laid->lightOf($seats[$n]->row)?->id === $light->id)
+                    ->field()
+                    ->evenness();
                 if ($even !== null && $even < $target - 1e-6) {
                     $findings[] = new Finding(
-                    $this->id(),
-                    Severity::Warning,
-                    $light->circuit,
-                    $laid->id,
-                    Words::first($laid->label).': '.Words::within($light->label).' alone gives '.Shown::plain($even, 2).' of the mean at its darkest, and '.Shown::plain($target, 2).' is wanted. Deal the rows out in turn.',
+                        $this->id(),
+                        Severity::Warning,
+                        $light->circuit,
+                        $laid->id,
+                        Words::first($laid->label).
+                            ': '.
+                            Words::within($light->label).
+                            ' alone gives '.
+                            Shown::plain($even, 2).
+                            ' of the mean at its darkest, and '.
+                            Shown::plain($target, 2).
+                            ' is wanted. Deal the rows out in turn.',
                         'Deal the rows out in turn',
                         new SetField($laid->id, 'lights', self::dealt($laid)),
-                );
+                    );
                 }
             }
         }

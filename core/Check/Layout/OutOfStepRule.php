@@ -12,7 +12,7 @@ use BenchGlow\Check\Severity;
 use BenchGlow\Edit\UseLayout;
 use BenchGlow\Quantity\Words;
 
-/** The layout that was chosen says something else than the circuit (formats.md, layouts). */
+/** The layout that was chosen says something else than the circuit (build-file.md). */
 final class OutOfStepRule implements ReadsLayouts, Rule
 {
     public function id(): string
@@ -30,7 +30,8 @@ final class OutOfStepRule implements ReadsLayouts, Rule
                     Severity::Warning,
                     $laid->light()->circuit ?? null,
                     $laid->id,
-                    Words::first($laid->label).' says something else than the circuit: take it in again, or lay it anew.',
+                    Words::first($laid->label).
+                        ' says something else than the circuit: take it in again, or lay it anew.',
                     'Take the layout into the circuit',
                     new UseLayout($laid->id),
                 );

@@ -29,14 +29,17 @@ final class PairUnlikeRule implements ReadsLayouts, Rule
             foreach ($of === null || $laid->fields->has('mirror_of') ? [] : $all as $other) {
                 if ($other->kind === $laid->kind && $other->light()?->id === $of) {
                     $findings[] = new Finding(
-                    $this->id(),
-                    Severity::Note,
-                    $laid->light()->circuit ?? null,
-                    $laid->id,
-                    Words::first($laid->label).' is one of a pair and is not laid as the mirror of '.Words::within($other->label).'.',
+                        $this->id(),
+                        Severity::Note,
+                        $laid->light()->circuit ?? null,
+                        $laid->id,
+                        Words::first($laid->label).
+                            ' is one of a pair and is not laid as the mirror of '.
+                            Words::within($other->label).
+                            '.',
                         'Mirror it',
                         new SetField($laid->id, 'mirror_of', $other->id),
-                );
+                    );
                 }
             }
         }

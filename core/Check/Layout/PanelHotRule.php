@@ -41,7 +41,14 @@ final class PanelHotRule implements ReadsLayouts, Rule
                     Severity::Warning,
                     $laid->light()->circuit ?? null,
                     $laid->id,
-                    Words::first($laid->label).' gets to '.Shown::plain($warm, 0).' °C inside with '.Shown::plain($watts, 1).' W; its material stands '.Shown::plain($stands, 0).' °C. Fewer watts, more air, or metal behind the strip.',
+                    Words::first($laid->label).
+                        ' gets to '.
+                        Shown::plain($warm, 0).
+                        ' °C inside with '.
+                        Shown::plain($watts, 1).
+                        ' W; its material stands '.
+                        Shown::plain($stands, 0).
+                        ' °C. Fewer watts, more air, or metal behind the strip.',
                 );
             }
         }

@@ -12,7 +12,6 @@ use BenchGlow\Layout\Laid;
 use BenchGlow\Layout\Mark;
 use BenchGlow\Layout\Piece;
 use BenchGlow\Layout\SensorTrial;
-use BenchGlow\Quantity\Words;
 
 /** What rules of layouts ask of pieces and sensors. */
 final class Pieces

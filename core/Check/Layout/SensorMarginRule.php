@@ -30,7 +30,12 @@ final class SensorMarginRule implements ReadsLayouts, Rule
                     Severity::Warning,
                     Pieces::circuit($analysis, $laid),
                     $laid->id,
-                    Words::first(Pieces::sensor($analysis, $laid)).' throws '.$trial->said((float) $trial->margin()).' before it is shut; '.$trial->said($trial->wanted()).' is the least. Move the magnet, and try again.',
+                    Words::first(Pieces::sensor($analysis, $laid)).
+                        ' throws '.
+                        $trial->said((float) $trial->margin()).
+                        ' before it is shut; '.
+                        $trial->said($trial->wanted()).
+                        ' is the least. Move the magnet, and try again.',
                 );
             }
         }

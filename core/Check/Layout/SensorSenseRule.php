@@ -31,7 +31,10 @@ final class SensorSenseRule implements ReadsLayouts, Rule
                     Severity::Warning,
                     Pieces::circuit($analysis, $laid),
                     $laid->id,
-                    Words::first(Pieces::sensor($analysis, $laid)).' is '.($made ? 'made' : 'not made').' with it shut, and the circuit takes it the other way round.',
+                    Words::first(Pieces::sensor($analysis, $laid)).
+                        ' is '.
+                        ($made ? 'made' : 'not made').
+                        ' with it shut, and the circuit takes it the other way round.',
                 );
             }
         }

@@ -29,7 +29,8 @@ final class SensorUntriedRule implements ReadsLayouts, Rule
                     Severity::Note,
                     Pieces::circuit($analysis, $laid),
                     $laid->id,
-                    Words::first(Pieces::sensor($analysis, $laid)).' is as drawn: hold it with tape and try where it throws.',
+                    Words::first(Pieces::sensor($analysis, $laid)).
+                        ' is as drawn: hold it with tape and try where it throws.',
                 );
             }
         }

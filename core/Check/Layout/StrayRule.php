@@ -44,7 +44,16 @@ final class StrayRule implements ReadsLayouts, Rule
                     Severity::Warning,
                     $laid->light()->circuit ?? null,
                     $laid->id,
-                    Words::first($laid->label).' leaves through the gap and lands with '.Shown::plain($stray->lux, 1).' lx on '.$analysis->length((float) $stray->shiftM).' of it. A hood of '.Shown::plain(1000 * $stray->hoodM, 0).' mm stops it, or '.Shown::plain(1000 * (float) $stray->paintM, 0).' mm of the edge painted out.',
+                    Words::first($laid->label).
+                        ' leaves through the gap and lands with '.
+                        Shown::plain($stray->lux, 1).
+                        ' lx on '.
+                        $analysis->length((float) $stray->shiftM).
+                        ' of it. A hood of '.
+                        Shown::plain(1000 * $stray->hoodM, 0).
+                        ' mm stops it, or '.
+                        Shown::plain(1000 * (float) $stray->paintM, 0).
+                        ' mm of the edge painted out.',
                     'Put the hood on',
                     new SetField($laid->id, 'hood_m', $stray->hoodM),
                 );

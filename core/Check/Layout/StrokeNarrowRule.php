@@ -37,7 +37,12 @@ final class StrokeNarrowRule implements ReadsLayouts, Rule
                     Severity::Warning,
                     $laid->light()->circuit ?? null,
                     $laid->id,
-                    Words::first($laid->label).' has a stroke of '.Shown::plain(min($widths), 1).' mm; the strip and its edges need '.Shown::plain($width + 2.0, 1).' mm. Take a narrower strip or single LEDs.',
+                    Words::first($laid->label).
+                        ' has a stroke of '.
+                        Shown::plain(min($widths), 1).
+                        ' mm; the strip and its edges need '.
+                        Shown::plain($width + 2.0, 1).
+                        ' mm. Take a narrower strip or single LEDs.',
                 );
             }
         }

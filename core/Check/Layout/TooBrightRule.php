@@ -24,14 +24,21 @@ final class TooBrightRule implements ReadsLayouts, Rule
     {
         $findings = [];
         foreach (LaidOut::counting($analysis, 'panel') as $laid) {
-            $cd = LaidOut::field($analysis, $laid)?->luminance(LaidOut::lit($analysis, $laid)->transmission ?? 0.0) ?? 0.0;
+            $cd =
+                LaidOut::field($analysis, $laid)?->luminance(LaidOut::lit($analysis, $laid)->transmission ?? 0.0) ??
+                0.0;
             if ($cd > self::DAZZLES) {
                 $findings[] = new Finding(
                     $this->id(),
                     Severity::Note,
                     $laid->light()->circuit ?? null,
                     $laid->id,
-                    Words::first($laid->label).' gives '.Shown::plain($cd, 0).' cd/m²; over '.self::DAZZLES.' it dazzles at night. Dim it then.',
+                    Words::first($laid->label).
+                        ' gives '.
+                        Shown::plain($cd, 0).
+                        ' cd/m²; over '.
+                        self::DAZZLES.
+                        ' it dazzles at night. Dim it then.',
                 );
             }
         }

@@ -36,7 +36,12 @@ final class WebThinRule implements ReadsLayouts, Rule
                     Severity::Warning,
                     $laid->light()->circuit ?? null,
                     $laid->id,
-                    Words::first($laid->label).' leaves a web of '.Shown::plain(max(0.0, $row->thinnestMm()), 1).' mm; '.Shown::plain($least, 1).' mm is the least.',
+                    Words::first($laid->label).
+                        ' leaves a web of '.
+                        Shown::plain(max(0.0, $row->thinnestMm()), 1).
+                        ' mm; '.
+                        Shown::plain($least, 1).
+                        ' mm is the least.',
                 );
             }
         }

@@ -27,18 +27,22 @@ final class WontHoldRule implements ReadsLayouts, Rule
         foreach (LaidOut::all($analysis, 'strip_path') as $laid) {
             $strip = $laid->light()?->kind === 'strip' ? $laid->light()->strip() : null;
             foreach ($laid->fields->objects('segments') as $n => $segment) {
-                $wanted = self::wanted($segment->text('surface'), $segment->text('hold', 'tape'), $strip->wattsPerM ?? 0.0);
+                $wanted = self::wanted(
+                    $segment->text('surface'),
+                    $segment->text('hold', 'tape'),
+                    $strip->wattsPerM ?? 0.0,
+                );
                 if ($wanted !== null) {
                     [$why, $fix, $hold] = $wanted;
                     $findings[] = new Finding(
-                    $this->id(),
-                    Severity::Warning,
-                    $laid->light()->circuit ?? null,
-                    $laid->id,
-                    Words::first($laid->label).' '.$why,
+                        $this->id(),
+                        Severity::Warning,
+                        $laid->light()->circuit ?? null,
+                        $laid->id,
+                        Words::first($laid->label).' '.$why,
                         $fix,
                         new SetSegment($laid->id, $n, new Fields(['hold' => $hold])),
-                );
+                    );
                 }
             }
         }

@@ -60,7 +60,10 @@ final readonly class AddMarkForm extends Form
             fn (mixed $v): bool => $v !== null && $v !== '',
         );
 
-        return new SetField($in->text('id'), 'marks', [...array_map(fn (Fields $m): array => $m->data, $piece->objects('marks')), $mark]);
+        return new SetField($in->text('id'), 'marks', [
+            ...array_map(fn (Fields $m): array => $m->data, $piece->objects('marks')),
+            $mark,
+        ]);
     }
 
     private function piece(string $id): Fields

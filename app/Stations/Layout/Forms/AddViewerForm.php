@@ -15,7 +15,12 @@ use BenchGlow\Quantity\Unit;
 /** Somebody who looks: where the eye is. */
 final readonly class AddViewerForm extends Form
 {
-    public const KINDS = ['seat' => 'somebody seated', 'standing' => 'somebody standing', 'behind' => 'somebody behind', 'other' => 'another place'];
+    public const KINDS = [
+        'seat' => 'somebody seated',
+        'standing' => 'somebody standing',
+        'behind' => 'somebody behind',
+        'other' => 'another place',
+    ];
 
     public static function op(): string
     {
@@ -29,7 +34,9 @@ final readonly class AddViewerForm extends Form
             throw new NotUnderstood('Who looks: choose one from the list.');
         }
         $at = [];
-        foreach (['x' => 'Along the path', 'y' => 'In front of the lamps', 'z' => 'Below the lamps'] as $field => $name) {
+        foreach (
+            ['x' => 'Along the path', 'y' => 'In front of the lamps', 'z' => 'Below the lamps'] as $field => $name
+        ) {
             $at[] = $m = Typing::quantity(Unit::Length, $in->text($field) ?: '0 m', $name, $this->preference);
             if (abs($m) > 10.0) {
                 throw new NotUnderstood("{$name}: expected within 10 m.");
@@ -40,7 +47,10 @@ final readonly class AddViewerForm extends Form
                 $all = array_map(fn (Fields $v): array => $v->data, $layout->objects('viewers'));
                 for ($n = 1; in_array("v{$n}", array_column($all, 'id'), true); $n++);
 
-                return new SetField($in->text('id'), 'viewers', [...$all, ['id' => "v{$n}", 'kind' => $kind, 'at_m' => $at]]);
+                return new SetField($in->text('id'), 'viewers', [
+                    ...$all,
+                    ['id' => "v{$n}", 'kind' => $kind, 'at_m' => $at],
+                ]);
             }
         }
         throw new NotUnderstood('Who looks: only lamps over a path have viewers.');

@@ -39,8 +39,14 @@ final readonly class CornerForm extends Form
             throw new NotUnderstood('The corner: it is not there any more.');
         }
         $deg = trim($in->text('deg')) === '' ? 90.0 : (float) str_replace(',', '.', $in->text('deg'));
-        if (! is_numeric(str_replace([',', '°', ' '], ['.', '', ''], $in->text('deg') ?: '90')) || abs($deg) < 1 || abs($deg) > 180) {
-            throw new NotUnderstood("The turn: expected degrees from 1 to 180, or below 0 to the left, not '{$in->text('deg')}'.");
+        if (
+            ! is_numeric(str_replace([',', '°', ' '], ['.', '', ''], $in->text('deg') ?: '90')) ||
+            abs($deg) < 1 ||
+            abs($deg) > 180
+        ) {
+            throw new NotUnderstood(
+                "The turn: expected degrees from 1 to 180, or below 0 to the left, not '{$in->text('deg')}'.",
+            );
         }
         if ($in->text('new') === '') {
             return new SetSegment($in->text('id'), (int) $at, new Fields(['corner' => $kind, 'deg' => $deg]));

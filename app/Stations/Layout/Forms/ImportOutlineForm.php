@@ -27,9 +27,10 @@ final readonly class ImportOutlineForm extends Form
         if (trim($in->text('svg')) === '') {
             throw new NotUnderstood('The outline: choose an SVG file, or paste its text.');
         }
-        $wide = trim($in->text('wide')) === ''
-            ? null
-            : Typing::quantity(Unit::Length, $in->text('wide'), 'How wide it is', $this->preference);
+        $wide =
+            trim($in->text('wide')) === ''
+                ? null
+                : Typing::quantity(Unit::Length, $in->text('wide'), 'How wide it is', $this->preference);
         try {
             SvgOutline::read($in->text('svg'), $wide === null ? null : 1000 * $wide);
         } catch (NoOutline $e) {

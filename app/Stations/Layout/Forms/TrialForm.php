@@ -29,12 +29,20 @@ final readonly class TrialForm extends Form
             if ($layout->text('id') === $in->text('id') && $layout->isA('sensor')) {
                 [$a, $b] = [$layout->number('shut'), $layout->number('open')];
                 if ((float) $text < min($a, $b) || (float) $text > max($a, $b)) {
-                    throw new NotUnderstood('Where it stands: expected inside the travel, from '.min($a, $b).' to '.max($a, $b).'.');
+                    throw new NotUnderstood(
+                        'Where it stands: expected inside the travel, from '.min($a, $b).' to '.max($a, $b).'.',
+                    );
                 }
             }
         }
         $held = in_array($in->text('held'), ['hand', 'tape', 'fixed'], true) ? $in->text('held') : 'tape';
 
-        return new KeepTrial($in->text('id'), (float) $text, $in->text('made') === '1', $held, WallClock::now()->format('Y-m-d H:i'));
+        return new KeepTrial(
+            $in->text('id'),
+            (float) $text,
+            $in->text('made') === '1',
+            $held,
+            WallClock::now()->format('Y-m-d H:i'),
+        );
     }
 }

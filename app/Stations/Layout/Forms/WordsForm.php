@@ -35,17 +35,24 @@ final readonly class WordsForm extends Form
         $face = isset(Face::FILES[$in->text('face')]) ? $in->text('face') : 'narrow';
         $spacing = str_replace(',', '.', trim($in->text('spacing')) ?: '0');
         if (! is_numeric($spacing) || (float) $spacing < -0.5 || (float) $spacing > 5) {
-            throw new NotUnderstood("Spacing: expected a number from -0.5 to 5, in widths of an em, not '{$in->text('spacing')}'.");
+            throw new NotUnderstood(
+                "Spacing: expected a number from -0.5 to 5, in widths of an em, not '{$in->text('spacing')}'.",
+            );
         }
         if (Lettering::set($words, $face, $cap)->signs === []) {
             throw new NotUnderstood('The words: this face has none of these signs.');
         }
         $nudge = array_map(
             fn (string $n): float => is_numeric(trim($n)) ? max(-2.0, min(5.0, (float) trim($n))) : 0.0,
-            array_filter(explode(';', str_replace(',', '.', $in->text('nudge'))), fn (string $n): bool => trim($n) !== ''),
+            array_filter(
+                explode(';', str_replace(',', '.', $in->text('nudge'))),
+                fn (string $n): bool => trim($n) !== '',
+            ),
         );
         $text = ['words' => $words, 'face' => $face, 'cap_m' => $cap, 'spacing_em' => (float) $spacing];
 
-        return new SetField($in->text('id'), 'outline', ['text' => [...$text, ...$nudge === [] ? [] : ['nudge_em' => array_slice($nudge, 0, 60)]]]);
+        return new SetField($in->text('id'), 'outline', [
+            'text' => [...$text, ...$nudge === [] ? [] : ['nudge_em' => array_slice($nudge, 0, 60)]],
+        ]);
     }
 }

@@ -20,7 +20,8 @@
             id="add-light"
             label="for"
             name="light"
-            :options="['' => 'no light'] + collect($frame->lights())->mapWithKeys(fn($l) => [$l->id => $l->label])->all()"
+            :options="['' => 'no light'] +
+                collect($frame->lights())->mapWithKeys(fn($l) => [$l->id => $l->label])->all()"
         />
         <x-field
             id="add-label"

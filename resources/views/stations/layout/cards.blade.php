@@ -29,7 +29,10 @@
 @else
     <ul class="arrangements">
         @foreach ($all as $n => $card)
-            <li @class(['first' => $n === 0 && $card->edit !== null, 'holds' => $card->holds])>
+            <li @class([
+                'first' => $n === 0 && $card->edit !== null,
+                'holds' => $card->holds,
+            ])>
                 <svg
                     viewBox="0 0 206 84"
                     width="206"

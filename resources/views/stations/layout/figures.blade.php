@@ -10,7 +10,7 @@
         @if ($glow)
             <dl class="small">
                 <div>
-                    <dd class="figure">{{ BenchGlow\Quantity\Shown::plain((float) $glow->evenness, 2) }}</dd>
+                    <dd class="figure">{{ number_format((float) $glow->evenness, 2) }}</dd>
                     <dt>least/mean</dt>
                 </div>
                 <div>

@@ -1,11 +1,7 @@
-@php($said = $page->sentence())
 <header class="layout-head">
-    <h1 class="sentence"><b>{{ $said->name }}</b> {{ $said->is }}
-        @if ($said->wants !== '')
-            <b>{{ $said->wants }}</b>
-        @endif
-    </h1>
+    @include('stations.layout.said', ['oob' => false])
     @foreach (['D' => ['Light', $page->litThrow()], 'B' => ['Side', $page->sideThrow()]] as $key => [$what, $throw])
+        @continue($throw === [])
         <div
             class="changeover"
             role="group"

@@ -11,7 +11,8 @@
             @foreach ($page->piece()->marks as $n => $mark)
                 <li @class(['here' => $frame->own('mark') === $mark->id])>
                     <b>{{ $n + 1 }} {{ App\Stations\Layout\Forms\AddMarkForm::KINDS[$mark->kind] }}</b>
-                    <span class="figure">{{ $frame->length($mark->atM[0]) }}</span> from the {{ ['left' => 'left edge', 'right' => 'right edge', 'centre' => 'centre', 'line' => 'line'][$page->piece()->datum] }},
+                    <span class="figure">{{ $frame->length($mark->atM[0]) }}</span> from the
+                    {{ ['left' => 'left edge', 'right' => 'right edge', 'centre' => 'centre', 'line' => 'line'][$page->piece()->datum] }},
                     {{ $mark->drillMm === null ? '' : 'drill ' . BenchGlow\Quantity\Shown::plain($mark->drillMm, 1) . ' mm,' }}
                     {{ $mark->accuracyWords() }}
                     @if ($mark->isBlind())
@@ -69,7 +70,15 @@
                 field="material"
                 label="it is"
                 :value="$fields->text('material', 'plastic')"
-                :options="['metal' => 'metal', 'plastic' => 'plastic', 'wood' => 'wood', 'glass' => 'glass', 'composite' => 'composite', 'fabric' => 'fabric', 'rubber' => 'rubber']"
+                :options="[
+                    'metal' => 'metal',
+                    'plastic' => 'plastic',
+                    'wood' => 'wood',
+                    'glass' => 'glass',
+                    'composite' => 'composite',
+                    'fabric' => 'fabric',
+                    'rubber' => 'rubber',
+                ]"
                 whole
             />
             <x-choose
@@ -77,7 +86,12 @@
                 field="datum"
                 label="measured from"
                 :value="$fields->text('datum', 'left')"
-                :options="['left' => 'the left edge', 'right' => 'the right edge', 'centre' => 'the centre', 'line' => 'a line of it']"
+                :options="[
+                    'left' => 'the left edge',
+                    'right' => 'the right edge',
+                    'centre' => 'the centre',
+                    'line' => 'a line of it',
+                ]"
                 whole
             />
             <x-act
@@ -187,7 +201,8 @@
             <button class="button">Take its outline</button><span
                 class="echo"
                 id="import-echo"
-            ></span></x-form>
+            ></span>
+        </x-form>
     </details>
 @endif
 @if ($laid->kind === 'footprint')
@@ -248,7 +263,9 @@
                 label="At"
                 name="at"
                 size="6"
-                :value="$page->trial()->next() === null ? '' : BenchGlow\Quantity\Shown::plain($page->trial()->next(), 1)"
+                :value="$page->trial()->next() === null
+                    ? ''
+                    : BenchGlow\Quantity\Shown::plain($page->trial()->next(), 1)"
             />
             <x-select
                 id="trial-held"
@@ -277,11 +294,17 @@
         @php($side = $page->isBack() ? 'back' : 'front')
         <p>True size, from the {{ $side }}:
             @foreach (['a4' => 'A4', 'letter' => 'Letter'] as $paper => $label)
-                <a href="{{ $frame->to('layout.sheets', 'pdf') }}&only={{ $laid->id }}&side={{ $side }}&paper={{ $paper }}">PDF, {{ $label }}</a> ·
+                <a
+                    href="{{ $frame->to('layout.sheets', 'pdf') }}&only={{ $laid->id }}&side={{ $side }}&paper={{ $paper }}">PDF,
+                    {{ $label }}</a> ·
             @endforeach
-            <a href="{{ $frame->to('layout.sheets', 'svg') }}&only={{ $laid->id }}&side={{ $side }}">SVG</a> ·
-            <a href="{{ $frame->to('layout.sheets', 'csv') }}&side={{ $side }}">all holes as a table</a></p>
-        <p class="muted">Print at 100 %, then measure the two bars before anything is drilled. Look behind first: wires, tanks, hoses. What carries load, holds pressure or protects somebody is not drilled.</p>
+            <a
+                href="{{ $frame->to('layout.sheets', 'svg') }}&only={{ $laid->id }}&side={{ $side }}">SVG</a>
+            ·
+            <a href="{{ $frame->to('layout.sheets', 'csv') }}&side={{ $side }}">all holes as a table</a>
+        </p>
+        <p class="muted">Print at 100 %, then measure the two bars before anything is drilled. Look behind first:
+            wires, tanks, hoses. What carries load, holds pressure or protects somebody is not drilled.</p>
     </details>
 @endif
 @include('stations.layout.begin')

@@ -8,7 +8,11 @@
 @else
     <svg
         id="layout-picture"
-        @class(['layout-picture', 'is-lit' => $page->isLit(), 'is-dry' => !$page->isLit()])
+        @class([
+            'layout-picture',
+            'is-lit' => $page->isLit(),
+            'is-dry' => !$page->isLit(),
+        ])
         viewBox="0 0 724 {{ $picture->height() }}"
         width="724"
         height="{{ $picture->height() }}"
@@ -16,6 +20,12 @@
         aria-label="{{ $laid->label }}, seen from the {{ $page->isBack() ? 'back' : 'front' }}"
         data-scale="{{ $picture->scale() }}"
     >
+        <clipPath id="face-clip">
+            <path
+                d="{{ $picture->outline() }}"
+                clip-rule="nonzero"
+            />
+        </clipPath>
         <path
             class="face-edge"
             d="{{ $picture->outline() }}"
@@ -23,15 +33,17 @@
         />
         @if ($glow)
             @php($x0 = $picture->x($page->isBack() ? $glow->box[0] + $glow->box[2] : $glow->box[0]))
-            <image
-                href="data:image/png;base64,{{ $glow->png }}"
-                x="{{ $x0 }}"
-                y="{{ $picture->y($glow->box[1]) }}"
-                width="{{ $picture->px($glow->box[2]) }}"
-                height="{{ $picture->px($glow->box[3]) }}"
-                preserveAspectRatio="none"
-                @if ($page->isBack()) transform="translate({{ 2 * $x0 + $picture->px($glow->box[2]) }} 0) scale(-1 1)" @endif
-            />
+            <g clip-path="url(#face-clip)">
+                <image
+                    href="data:image/png;base64,{{ $glow->png }}"
+                    x="{{ $x0 }}"
+                    y="{{ $picture->y($glow->box[1]) }}"
+                    width="{{ $picture->px($glow->box[2]) }}"
+                    height="{{ $picture->px($glow->box[3]) }}"
+                    preserveAspectRatio="none"
+                    @if ($page->isBack()) transform="translate({{ 2 * $x0 + $picture->px($glow->box[2]) }} 0) scale(-1 1)" @endif
+                />
+            </g>
             @foreach ($picture->contours() as $contour)
                 <path
                     class="contour"
@@ -132,12 +144,18 @@
             @if ($page->isBack())
                 <path
                     class="legs"
-                    d="M{{ $hole['x'] - 3 }} {{ $hole['y'] }}v12M{{ $hole['x'] + 3 }} {{ $hole['y'] }}v16"
+                    d="M{{ $hole['x'] - 3 }} {{ $hole['y'] }}v12M{{ $hole['x'] + 3 }} {{ $hole['y'] }}v17"
                 />
                 <text
                     class="words small"
                     x="{{ $hole['x'] }}"
-                    y="{{ $hole['y'] + 32 }}"
+                    y="{{ $picture->under() + 18 }}"
+                    text-anchor="middle"
+                >{{ $hole['legs'] }}</text>
+                <text
+                    class="words small"
+                    x="{{ $hole['x'] }}"
+                    y="{{ $picture->under() + 36 }}"
                     text-anchor="middle"
                 >{{ $hole['words'] }}</text>
             @endif
@@ -209,7 +227,8 @@
         @if ($glow && $page->isLit())
             <g class="darkest">
                 <path
-                    d="M{{ $picture->x($glow->darkest[0]) - 7 }} {{ $picture->y($glow->darkest[1]) - 7 }}l14 14m0 -14l-14 14" />
+                    d="M{{ $picture->x($glow->darkest[0]) - 7 }} {{ $picture->y($glow->darkest[1]) - 7 }}l14 14m0 -14l-14 14"
+                />
             </g>
         @endif
         @foreach ($picture->sizes() as $size)
@@ -236,7 +255,7 @@
                                 class="typed figure"
                                 id="size-{{ $size['n'] }}"
                                 name="text"
-                                value="{{ $frame->length($size['m']) }}"
+                                value="{{ $frame->preference->units === 'imperial' ? $frame->length($size['m']) : $page->short($size['m']) }}"
                                 aria-label="Straight {{ $size['n'] + 1 }}"
                                 autocomplete="off"
                             >
@@ -254,7 +273,8 @@
                 class="words"
                 x="{{ $picture->x($picture->face->bounds()[$page->isBack() ? 2 : 0]) }}"
                 y="{{ $picture->under() + 24 }}"
-            >{{ $frame->length($picture->face->width()) }} wide, {{ $frame->length($picture->face->height()) }} high, {{ $frame->length($page->lit()->depthM) }} deep</text>
+            >{{ $frame->length($picture->face->width()) }} wide, {{ $frame->length($picture->face->height()) }} high,
+                {{ $frame->length($page->lit()->depthM) }} deep</text>
         @endif
     </svg>
     @foreach ($page->viewers() as $viewer)

@@ -4,9 +4,7 @@
         class="layout-more segments"
         @if ($frame->own('corner') !== '') open @endif
     >
-        <summary>The path: @foreach ($laid->fields->objects('segments') as $segment)
-                {{ $loop->first ? '' : ', ' }}{{ $segment->has('corner') ? 'corner, ' . (App\Stations\Layout\Forms\CornerForm::KINDS[$segment->text('corner')] ?? '') : 'straight ' . $frame->length($segment->number('straight_m')) }}
-            @endforeach
+        <summary>The path: {{ $page->pathWords() }}
         </summary>
         <ol class="segment-rows">
             @foreach ($laid->fields->objects('segments') as $n => $segment)
@@ -150,13 +148,23 @@
             field="fit"
             label="hole"
             :value="$laid->fields->text('fit', 'nominal')"
-            :options="['nominal' => 'as wide as the body', 'bezel' => 'as the bezel wants it', 'tight' => 'tight, eased by file']"
+            :options="[
+                'nominal' => 'as wide as the body',
+                'bezel' => 'as the bezel wants it',
+                'tight' => 'tight, eased by file',
+            ]"
             whole
         />
     </div>
 @elseif ($laid->kind === 'panel')
     @include('stations.layout.sizes', [
-        'fields' => ['rows' => 'rows', 'depth_m' => 'deep', 'pitch_m' => 'pitch', 'edge_margin_m' => 'from the edge', 'target' => 'even to'],
+        'fields' => [
+            'rows' => 'rows',
+            'depth_m' => 'deep',
+            'pitch_m' => 'pitch',
+            'edge_margin_m' => 'from the edge',
+            'target' => 'even to',
+        ],
     ])
     <div class="says">
         <x-choose
@@ -176,14 +184,16 @@
     </div>
 @elseif ($laid->kind === 'footprint')
     @include('stations.layout.sizes', [
-        'fields' => [
-            'height_m' => 'lamps above it by',
-            'lamps' => 'lamps',
-            'spacing_m' => 'apart',
-            'path_m' => 'path',
-            'wall_m' => 'face behind them',
-            'hood_m' => 'a lip in front',
-        ],
+        'fields' => array_diff_key(
+            [
+                'height_m' => 'lamps above it by',
+                'lamps' => 'lamps',
+                'spacing_m' => 'apart',
+                'path_m' => 'path',
+                'wall_m' => 'face behind them',
+                'hood_m' => 'a lip in front',
+            ],
+            $laid->light()?->kind === 'strip' ? ['lamps' => 1, 'spacing_m' => 1] : []),
     ])
 @elseif ($laid->kind === 'stray')
     @include('stations.layout.sizes', ['fields' => ['hood_m' => 'a hood at the gap']])
@@ -194,7 +204,8 @@
             class="is-primary"
             key="u"
         >Use this arrangement</x-act>
-        <span class="muted">Lengths, counts and feeds go into the circuit, in one step that can be taken back.</span></p>
+        <span class="muted">Lengths, counts and feeds go into the circuit, in one step that can be taken back.</span>
+    </p>
 @elseif ($laid->light())
     <p class="in-step">The circuit has it so.</p>
 @endif

@@ -1,5 +1,5 @@
 @php($trial = $page->trial())
-@php($at = fn(float $v): float => round(60 + (600 * ($v - $trial->shut)) / (($trial->open - $trial->shut) ?: 1), 1))
+@php($at = fn(float $v): float => round(60 + (600 * ($v - $trial->shut)) / ($trial->open - $trial->shut ?: 1), 1))
 <svg
     class="layout-picture is-dry"
     viewBox="0 0 724 170"
@@ -41,7 +41,11 @@
     @endif
     @foreach ($trial->trials as $one)
         <circle
-            @class(['trial', 'made' => $one['made'], 'fixed' => $one['held'] === 'fixed'])
+            @class([
+                'trial',
+                'made' => $one['made'],
+                'fixed' => $one['held'] === 'fixed',
+            ])
             cx="{{ $at($one['at']) }}"
             cy="90"
             r="9"
