@@ -224,7 +224,10 @@ final class FormatOne
             $shape = $inner->of ?? ($inner ?? $shape);
         }
         foreach (explode('.', $field) as $n => $step) {
-            $shape = $shape?->type === 'map' ? $shape->of : $shape?->fieldsOf($n === 0 ? $kind : null)[$step] ?? null;
+            $shape = match (true) {
+                $shape?->type === 'map', $shape?->type === 'list' && ctype_digit($step) => $shape->of,
+                default => $shape?->fieldsOf($n === 0 ? $kind : null)[$step] ?? null,
+            };
         }
 
         return FieldFact::of($field, $shape);

@@ -9,6 +9,7 @@ use BenchGlow\Check\Review;
 use BenchGlow\Edit\Accept;
 use BenchGlow\Edit\AddCircuit;
 use BenchGlow\Edit\AddItem;
+use BenchGlow\Edit\AddLayout;
 use BenchGlow\Edit\AddLight;
 use BenchGlow\Edit\AddSource;
 use BenchGlow\Edit\AddWires;
@@ -24,9 +25,11 @@ use BenchGlow\Edit\Editor;
 use BenchGlow\Edit\Edits;
 use BenchGlow\Edit\FeedBothEnds;
 use BenchGlow\Edit\FeedStrip;
+use BenchGlow\Edit\ImportOutline;
 use BenchGlow\Edit\InsertPart;
 use BenchGlow\Edit\KeepCircuit;
 use BenchGlow\Edit\KeepReading;
+use BenchGlow\Edit\KeepTrial;
 use BenchGlow\Edit\MoveItem;
 use BenchGlow\Edit\NameWire;
 use BenchGlow\Edit\ProbeGoal;
@@ -35,11 +38,13 @@ use BenchGlow\Edit\RemoveItem;
 use BenchGlow\Edit\ReplacePart;
 use BenchGlow\Edit\SetField;
 use BenchGlow\Edit\SetReadingAside;
+use BenchGlow\Edit\SetSegment;
 use BenchGlow\Edit\SetWire;
 use BenchGlow\Edit\SplitRun;
 use BenchGlow\Edit\SwapEnds;
 use BenchGlow\Edit\TakePartOut;
 use BenchGlow\Edit\Unaccept;
+use BenchGlow\Edit\UseLayout;
 use BenchGlow\Edit\UsePart;
 use BenchGlow\Edit\UseWay;
 use BenchGlow\Format\BadBuild;
@@ -202,6 +207,38 @@ function everyEdit(): array
             'F5: its live slot read',
         ],
         'probe_goal' => [new ProbeGoal('all'), ['op' => 'probe_goal', 'goal' => 'all'], 'Every wire is to be named'],
+        'add_layout' => [
+            new AddLayout('shelf_light', 'panel'),
+            ['op' => 'add_layout', 'light' => 'shelf_light', 'kind' => 'panel'],
+            'Shelf: layout begun',
+        ],
+        'set_segment' => [
+            new SetSegment('path', 0, new Fields(['straight_m' => 0.9])),
+            ['op' => 'set_segment', 'id' => 'path', 'at' => 0, 'segment' => ['straight_m' => 0.9]],
+            'Shelf along the wall: a straight of its path set',
+        ],
+        'use_layout' => [
+            new UseLayout('path'),
+            ['op' => 'use_layout', 'id' => 'path'],
+            'Shelf along the wall: taken into the circuit',
+        ],
+        'keep_trial' => [
+            new KeepTrial('trial', 12.0, true),
+            ['op' => 'keep_trial', 'id' => 'trial', 'at' => 12.0, 'made' => true],
+            'Door magnet: tried: made',
+        ],
+        'import_outline' => [
+            new ImportOutline(
+                'board',
+                '<svg xmlns="http://www.w3.org/2000/svg" width="9mm"><rect width="9" height="9"/></svg>',
+            ),
+            [
+                'op' => 'import_outline',
+                'id' => 'board',
+                'svg' => '<svg xmlns="http://www.w3.org/2000/svg" width="9mm"><rect width="9" height="9"/></svg>',
+            ],
+            'Board: outline taken from a file',
+        ],
         'accept' => [
             new Accept('strip.dim_end', 'shelf_light', 'seen from one side', '2026-01-02'),
             [
@@ -234,6 +271,42 @@ function prepared(string $op): Document
 {
     if ($op === 'unaccept') {
         return Make::edited(Make::shelf(), everyEdit()['accept'][0]);
+    }
+    if (in_array($op, ['set_segment', 'use_layout', 'keep_trial', 'import_outline'], true)) {
+        return Make::edited(
+            Make::shelf(),
+            new AddItem(
+                'parts',
+                new Fields([
+                    'id' => 'reed',
+                    'kind' => 'switch',
+                    'style' => 'reed',
+                    'pins' => ['a', 'b'],
+                    'contacts' => [],
+                ]),
+            ),
+            new AddItem(
+                'devices',
+                new Fields(['id' => 'magnet', 'kind' => 'switch', 'label' => 'Magnet', 'part' => 'reed']),
+            ),
+            new AddItem(
+                'layouts',
+                new Fields([
+                    'id' => 'trial',
+                    'kind' => 'sensor',
+                    'label' => 'Door magnet',
+                    'device' => 'magnet',
+                    'shut' => 0,
+                    'open' => 90,
+                ]),
+            ),
+            new AddItem('layouts', new Fields(['id' => 'board', 'kind' => 'piece', 'label' => 'Board'])),
+            new AddLayout(
+                'shelf_light',
+                'strip_path',
+                new Fields(['id' => 'path', 'label' => 'Shelf along the wall', 'segments' => [['straight_m' => 0.8]]]),
+            ),
+        );
     }
     $probed = ['keep_reading', 'set_reading_aside', 'name_wire', 'claim', 'probe_way', 'probe_goal'];
 

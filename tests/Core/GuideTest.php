@@ -68,6 +68,10 @@ it('walks through the faulty build as the guide says, every button where it says
         'supply.hours',
         'probe.conflict',
         'tap.live_leg',
+        'hole.web_thin',
+        'hole.behind',
+        'panel.stroke_narrow',
+        'panel.island',
     ]);
 });
 

@@ -46,7 +46,12 @@ final class LayoutPage
         $build = $frame->analysis->build;
         $of = fn (Laid $l): ?string => $l->light()->circuit ??
             ($build->devices[$l->fields->text('device')] ?? null)?->circuit();
-        $here = array_filter($all, fn (Laid $l): bool => in_array($of($l), [null, $circuit], true));
+        // A piece is where something of the circuit lies on it, or nothing of any lies yet.
+        $on = [];
+        foreach ($all as $laid) {
+            $on[$laid->fields->text('piece')][] = $of($laid);
+        }
+        $here = array_filter($all, fn (Laid $l): bool => in_array($circuit, $on[$l->id] ?? [$of($l) ?? $circuit], true));
         // What counts comes first, then what is tried, then pieces and sensors.
         usort($here, fn (Laid $a, Laid $b): int => self::rank($a) <=> self::rank($b));
         $this->here = $here;

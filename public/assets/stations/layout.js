@@ -28,6 +28,20 @@ document.addEventListener('click', (e) => {
   goTo(url.pathname + url.search);
 });
 
+// Light that comes while somebody types into the picture waits until they are done.
+document.addEventListener('htmx:beforeSwap', (e) => {
+  const picture = $('#lit-picture');
+  const field = document.activeElement;
+  if (e.detail.target !== picture || !picture.contains(field) || !field.matches('.typed')) return;
+  e.detail.shouldSwap = false;
+  const path = e.detail.pathInfo.requestPath;
+  field.addEventListener(
+    'blur',
+    () => document.contains(picture) && htmx.ajax('GET', path, { target: '#lit-picture', swap: 'innerHTML' }),
+    { once: true },
+  );
+});
+
 document.addEventListener('change', (e) => {
   const into = e.target.dataset && e.target.dataset.reads;
   const file = into && e.target.files[0];
@@ -67,6 +81,8 @@ document.addEventListener(
       const all = sizes().filter((f) => f.offsetParent !== null);
       const at = all.indexOf(document.activeElement);
       all[(at + 1) % all.length].focus();
+    } else if (k === 'u' && $('[data-key=u]')) {
+      go($('[data-key=u]'));
     } else if (k === 'w' && $('.arrangements .button')) {
       $('.arrangements .button').focus();
     } else {

@@ -21,9 +21,9 @@ final readonly class TrialForm extends Form
 
     public function edit(Fields $in): Edit
     {
-        $text = str_replace([',', '°', 'mm', ' '], ['.', '', '', ''], $in->text('at'));
+        $text = str_replace([',', '°', 'mm', ' '], ['.', '', '', ''], $in->text('place'));
         if (! is_numeric($text)) {
-            throw new NotUnderstood("Where it stands: expected a number, as 30, not '{$in->text('at')}'.");
+            throw new NotUnderstood("Where it stands: expected a number, as 30, not '{$in->text('place')}'.");
         }
         foreach ($this->document->fields()->objects('layouts') as $layout) {
             if ($layout->text('id') === $in->text('id') && $layout->isA('sensor')) {

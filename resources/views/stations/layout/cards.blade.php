@@ -48,7 +48,7 @@
                         preserveAspectRatio="none"
                     />
                 </svg>
-                <h3>{{ $card->title }}</h3>
+                <h2>{{ $card->title }}</h2>
                 <p><b class="figure">{{ $card->figure }}</b> {{ $card->of }}</p>
                 <p class="muted">{{ $card->takes }}</p>
                 <p>{{ $card->less }}</p>

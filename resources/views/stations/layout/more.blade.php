@@ -261,7 +261,7 @@
             <x-field
                 id="trial-at"
                 label="At"
-                name="at"
+                name="place"
                 size="6"
                 :value="$page->trial()->next() === null
                     ? ''

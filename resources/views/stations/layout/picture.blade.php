@@ -16,7 +16,7 @@
         viewBox="0 0 724 {{ $picture->height() }}"
         width="724"
         height="{{ $picture->height() }}"
-        role="img"
+        role="group"
         aria-label="{{ $laid->label }}, seen from the {{ $page->isBack() ? 'back' : 'front' }}"
         data-scale="{{ $picture->scale() }}"
     >
