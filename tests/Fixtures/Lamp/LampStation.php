@@ -27,7 +27,7 @@ final class LampStation extends Station
 
     public function number(): int
     {
-        return 3;
+        return 5;
     }
 
     public function bead(Standing $standing): Bead
