@@ -60,7 +60,7 @@ it('takes a station in from one folder and one line: run, wall, keys, find, its 
             ->assertOk()
             ->getContent(),
     )
-        ->toShow('Brief holds, Probe ring, Lamp room holds, Circuit')
+        ->toShow('Brief holds, Probe ring, Layout ring, Circuit')
         ->and((string) $this->get('/')->getContent())
         ->toShow('Lamp room holds');
     // Without its line nothing of it is left, and nothing else has gone.
