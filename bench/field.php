@@ -24,16 +24,23 @@ use BenchGlow\Light\Field;
 use BenchGlow\Light\Lamp;
 use BenchGlow\Light\Suggest;
 
+/** Milliseconds of processor time so far. */
+function spent(): float
+{
+    $used = getrusage();
+    $figure = fn (string $key): float => is_numeric($used[$key] ?? null) ? (float) $used[$key] : 0.0;
+
+    return 1000 * $figure('ru_utime.tv_sec') + $figure('ru_utime.tv_usec') / 1000;
+}
+
 /** @return float best of five, ms of processor time */
 function best(callable $do): float
 {
     $least = INF;
     for ($n = 0; $n < 5; $n++) {
-        $before = getrusage();
+        $before = spent();
         $do();
-        $after = getrusage();
-        $ms = fn (array $u): float => 1000 * $u['ru_utime.tv_sec'] + $u['ru_utime.tv_usec'] / 1000;
-        $least = min($least, $ms((array) $after) - $ms((array) $before));
+        $least = min($least, spent() - $before);
     }
 
     return $least;

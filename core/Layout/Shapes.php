@@ -56,4 +56,51 @@ final class Shapes
 
         return $all;
     }
+
+    /**
+     * Where an island may be held by bridges instead of being glued on: two, above and below it, a sixth of the stroke wide
+     * (layout-harness.md 4). m.
+     *
+     * @return list<array{letter: string, x: float, from: float, to: float, wide: float}> upright bridges, x of their middle
+     */
+    public static function bridges(Fields $f): array
+    {
+        $outline = self::outline($f);
+        $wide = max(0.001, (2 * $outline->area()) / max(1e-9, $outline->perimeter()) / 6);
+        $all = [];
+        foreach (self::islands($f) as $island) {
+            foreach ([-1, 1] as $side) {
+                $from = $island['y'] + ($side * $island['h']) / 2;
+                $to = self::out($outline, $island['x'], $from, $side);
+                if ($to !== null) {
+                    $all[] = [
+                        'letter' => $island['letter'],
+                        'x' => $island['x'],
+                        'from' => min($from, $to),
+                        'to' => max($from, $to),
+                        'wide' => $wide,
+                    ];
+                }
+            }
+        }
+
+        return $all;
+    }
+
+    /** From the rim of an island through the stroke to where it ends. */
+    private static function out(Outline $outline, float $x, float $y, int $side): ?float
+    {
+        [, $y0, , $y1] = $outline->bounds();
+        $step = max(1e-5, ($y1 - $y0) / 2000);
+        $begun = false;
+        for ($at = $y + $side * $step; $at > $y0 - 2 * $step && $at < $y1 + 2 * $step; $at += $side * $step) {
+            $inside = $outline->contains($x, $at);
+            $begun = $begun || $inside;
+            if ($begun && ! $inside) {
+                return $at;
+            }
+        }
+
+        return null;
+    }
 }

@@ -154,6 +154,16 @@ final class Templates
             $texts[] = ['x' => $x - 1.5, 'y' => 1000 * ($island['y'] - $y0), 'words' => $island['letter']];
         }
 
+        // Left standing, two of them hold an island; cut through, it is a part to keep.
+        foreach (Shapes::bridges($laid->fields->object('outline')) as $bridge) {
+            foreach ([-0.5, 0.5] as $half) {
+                $x = $bridge['x'] + $half * $bridge['wide'];
+                $at = 1000 * ($back ? $x1 - $x : $x - $x0);
+                $ends = [[$at, 1000 * ($bridge['from'] - $y0)], [$at, 1000 * ($bridge['to'] - $y0)]];
+                $lines[] = ['kind' => 'score', 'points' => $ends, 'closed' => false];
+            }
+        }
+
         return new Template(
             self::title($laid),
             $back ? 'back' : 'front',

@@ -33,6 +33,9 @@ it('lays a shelf round a corner by keyboard alone, and takes it into the circuit
         fn (): bool => str_starts_with((string) $w->script('return document.activeElement.id'), 'size-'),
         'the size has the focus',
     );
+    // A cut mark more, and a millimetre: the field is stepped, not yet kept.
+    $w->keys(']', WebDriverKeys::ARROW_UP);
+    expect($w->script('return document.activeElement.value'))->toBe('2.451 m');
     $base = $w->base();
     $w->keys(WebDriverKeys::CONTROL.'a', '1.80 m', WebDriverKeys::ENTER);
     $w->until(fn (): bool => $w->base() > $base, 'the size is kept');
@@ -130,6 +133,13 @@ it('fits a phone: nothing sideways, rows to type in, big enough to press', funct
     $w->enter('#row-0', '2.35 m');
     $w->until(fn (): bool => $w->base() > $base, 'the size is kept');
     $w->sees('#layout-said', '65 units');
+    // A bank card laid on the screen makes its edge a rule.
+    $w->script('const d = document.querySelector("#true-size").closest("details"); d.open = true');
+    expect($w->all('.edge-rule'))->toBe([]);
+    $w->click('#true-size');
+    expect($w->all('.edge-rule'))->toHaveCount(1);
+    $w->click('#true-size');
+    expect($w->all('.edge-rule'))->toBe([]);
     $w->close();
 });
 

@@ -27,6 +27,7 @@ use BenchGlow\Layout\Outline;
 use BenchGlow\Layout\Piece;
 use BenchGlow\Layout\Seat;
 use BenchGlow\Layout\SensorTrial;
+use BenchGlow\Layout\Shapes;
 use BenchGlow\Layout\Sheets;
 use BenchGlow\Layout\Stroke;
 use BenchGlow\Layout\Strokes;
@@ -330,6 +331,23 @@ describe('paths', function (): void {
         }
     });
 
+    it('tells what is left of the reel', function (): void {
+        $document = Make::edited(
+            Make::circuit(Make::bare(), 'Shelf', 'strip_white_12_144', ['kind' => 'strip', 'wanted_m' => 5.5], 1.0, [
+                'pack' => ['size' => 5.0, 'unit' => 'm'],
+            ]),
+            new AddLayout(
+                'shelf_light',
+                'strip_path',
+                new Fields(['id' => 'lay', 'segments' => [['straight_m' => 5.5, 'hold' => 'channel']]]),
+            ),
+        );
+        expect(Laid::all(Build::of($document))[0]->path()->leftM())->toEqualWithDelta(-0.5, 1e-9);
+        expect(array_map(fn ($f): string => $f->rule, BenchGlow\Check\Review::of($document)->findings))->toContain(
+            'layout.past_piece',
+        );
+    });
+
     it('goes past its end only where it may be cut long', function (): void {
         expect(pathOf([['straight_m' => 1.02]], [], 'up')->pastM())
             ->toEqualWithDelta(0.03, 1e-9)
@@ -503,6 +521,23 @@ describe('outlines and letters', function (): void {
         $plain = Lettering::set('A', 'bold', 0.1)->outline->height();
         expect(Lettering::set('Ä', 'bold', 0.1)->outline->height())->toBeGreaterThan(1.1 * $plain);
         expect(Lettering::set('R漢', 'bold', 0.1)->missing)->toBe(['漢']);
+    });
+
+    it('finds two bridges for an island, through the stroke above and below it', function (): void {
+        $bridges = Shapes::bridges(new Fields(['text' => ['words' => 'O', 'face' => 'bold', 'cap_m' => 0.1]]));
+        $o = Lettering::set('O', 'bold', 0.1);
+        expect($bridges)->toHaveCount(2);
+        foreach ($bridges as $bridge) {
+            $middle = ($bridge['from'] + $bridge['to']) / 2;
+            expect($o->outline->contains($bridge['x'], $middle))
+                ->toBeTrue()
+                ->and($bridge['to'] - $bridge['from'])
+                ->toBeGreaterThan(0.008)
+                ->toBeLessThan(0.03)
+                ->and($bridge['wide'])
+                ->toBeGreaterThan(0.002);
+        }
+        expect(Shapes::bridges(new Fields(['text' => ['words' => 'I', 'cap_m' => 0.1]])))->toBe([]);
     });
 
     it('finds the middle of strokes: one in I, a ring in O, three and more in Ä', function (): void {

@@ -203,6 +203,31 @@ it('uses an arrangement as one step, which is taken back whole', function (): vo
     expect($this->stands($build)->json)->toBe($before);
 });
 
+it('shows an arrangement that is looked at, with what is on the bench dashed', function (): void {
+    $build = $this->hungExample('heron');
+    $cards = '';
+    for ($n = 0; $n < 40 && ! str_contains($cards, 'class="arrangements"'); $n++) {
+        $cards = (string) $this->get("/b/{$build->key}/layout/cards?at=layout&c=galley_shelf")->getContent();
+    }
+    preg_match_all('/href="([^"]*arr=\d)[^"]*"/', $cards, $looks);
+    $before = $this->stands($build)->json;
+    $pages = array_map(
+        fn (string $url): string => (string) $this->get(html_entity_decode($url))->assertOk()->getContent(),
+        array_unique($looks[1]),
+    );
+    expect(count($pages))->toBeGreaterThanOrEqual(2);
+    foreach ($pages as $page) {
+        expect($page)->toContain('class="before"')->toContain('what is on the bench stands dashed');
+    }
+    expect(implode(' ', $pages))->toContain('65 units');
+    expect($this->stands($build)->json)->toBe($before);
+    // What was never tried is not looked at.
+    $other = (string) $this->get("/b/{$build->key}/layout?c=galley_shelf&arr=9")
+        ->assertOk()
+        ->getContent();
+    expect($other)->not->toContain('class="before"')->toContain('66 units');
+});
+
 it('can be stopped while it tries, and goes on', function (): void {
     $build = $this->hungExample('wherry');
     $stopped = (string) $this->get(

@@ -57,6 +57,14 @@ final class Arrangements
         return $this->stopped;
     }
 
+    /** @return list<Arrangement> all of them where all were tried already, none otherwise */
+    public function kept(): array
+    {
+        $this->stopped = true;
+
+        return $this->cards() ?? [];
+    }
+
     /** @return list<Arrangement>|null null while there is more to try */
     public function cards(): ?array
     {
@@ -70,6 +78,8 @@ final class Arrangements
                 $this->frame->document->wiringHash(),
                 $this->frame->document->layoutHash(),
                 $this->laid->id,
+                // A panel is tried by its labels; a strip and lamps as they are solved here.
+                $this->laid->kind === 'panel' ? '' : md5(serialize([$this->frame->state(), $this->frame->thrown()])),
                 $n,
             ];
             if ($this->stopped || microtime(true) - $begun > self::SLICE_S) {
@@ -161,6 +171,22 @@ final class Arrangements
                 );
                 $all[] = [$title, new Batch([...$set, new UseLayout($id)], "{$this->laid->label}: ".lcfirst($title))];
             }
+        }
+        // A fold that misses its cut mark sits on it where the first straight begins so much later, or sooner.
+        $shift = array_values(array_filter(array_column($path->corners, 'shift')))[0] ?? 0.0;
+        $first = $this->laid->fields->objects('segments')[0] ?? null;
+        if ($shift !== 0.0 && $first?->has('straight_m') === true && $first->number('straight_m') + $shift > 0.0) {
+            $mm = Shown::plain(1000 * abs($shift), 0);
+            $title = "Begun {$mm} mm ".($shift < 0.0 ? 'later' : 'sooner');
+            $set = new SetSegment(
+                $id,
+                0,
+                new Fields(['straight_m' => round($first->number('straight_m') + $shift, 6)]),
+            );
+            $all[] = [
+                "{$title}, the fold on its mark",
+                new Batch([$set, new UseLayout($id)], "{$this->laid->label}: ".lcfirst($title)),
+            ];
         }
         $light = $this->laid->light();
         if (count($path->lightsM()) === 1 && $light !== null) {

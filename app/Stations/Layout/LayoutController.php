@@ -45,7 +45,8 @@ final readonly class LayoutController
     {
         $frame = $this->frame($build);
         $page = new LayoutPage($frame);
-        $cards = $page->laid === null ? null : new Arrangements($frame, $page->laid);
+        $stands = $page->before ?? $page->laid;
+        $cards = $stands === null ? null : new Arrangements($frame, $stands);
         if ($request->boolean('stop')) {
             $cards?->stop();
         }

@@ -5,12 +5,16 @@ declare(strict_types=1);
 namespace App\Stations\Layout;
 
 use App\Frame\Frame;
+use App\Solving\BeingSolved;
 use App\Stations\Layout\Forms\CornerForm;
 use App\Store\Keeper;
+use BenchGlow\Analysis\Analysis;
 use BenchGlow\Build\Light;
 use BenchGlow\Edit\AddLayout;
 use BenchGlow\Edit\Edit;
+use BenchGlow\Edit\Editor;
 use BenchGlow\Edit\UseLayout;
+use BenchGlow\Format\BadBuild;
 use BenchGlow\Layout\HoleRow;
 use BenchGlow\Layout\Laid;
 use BenchGlow\Layout\Piece;
@@ -38,6 +42,12 @@ final class LayoutPage
 
     private ?Glow $glow = null;
 
+    /** The layout on the bench while another arrangement is looked at; null while that is what is shown. */
+    public readonly ?Laid $before;
+
+    /** What is lit: the build on the bench, or the one with the arrangement that is looked at. */
+    private readonly Analysis $seen;
+
     /** @param  bool  $now  whether the light is computed where it is not kept yet */
     public function __construct(public readonly Frame $frame, private readonly bool $now = false)
     {
@@ -56,7 +66,34 @@ final class LayoutPage
         usort($here, fn (Laid $a, Laid $b): int => self::rank($a) <=> self::rank($b));
         $this->here = $here;
         $asked = array_values(array_filter($here, fn (Laid $l): bool => $l->id === $frame->own('lay')));
-        $this->laid = $asked[0] ?? ($here[0] ?? null);
+        $stands = $asked[0] ?? ($here[0] ?? null);
+        $tried = $stands === null ? null : $this->looked($stands);
+        [$this->laid, $this->seen] = $tried ?? [$stands, $frame->analysis];
+        $this->before = $tried === null ? null : $stands;
+    }
+
+    /** @return array{Laid, Analysis}|null the arrangement that the address says is looked at */
+    private function looked(Laid $stands): ?array
+    {
+        $n = $this->frame->own('arr');
+        $cards = ctype_digit($n) ? (new Arrangements($this->frame, $stands))->kept() : [];
+        $edit = ($cards[(int) $n] ?? null)?->edit;
+        if ($edit === null) {
+            return null;
+        }
+        try {
+            $document = Editor::apply($this->frame->document, $edit);
+            $review = $this->frame->analyses->of($document, $this->frame->preference)->at($this->frame->thrown());
+        } catch (BadBuild|BeingSolved) {
+            return null;
+        }
+        foreach (Laid::all($review->analysis->build) as $laid) {
+            if ($laid->id === $stands->id) {
+                return [$laid, $review->analysis];
+            }
+        }
+
+        return null;
     }
 
     private static function rank(Laid $laid): int
@@ -81,7 +118,7 @@ final class LayoutPage
 
     public function row(): ?HoleRow
     {
-        return $this->laid?->row($this->frame->analysis->build);
+        return $this->laid?->row($this->seen->build);
     }
 
     public function piece(): ?Piece
@@ -97,7 +134,7 @@ final class LayoutPage
     /** The state on screen; null where it does not settle and labels have to do. */
     public function state(): ?State
     {
-        $state = $this->frame->analysis->states[$this->frame->state()] ?? null;
+        $state = $this->seen->states[$this->frame->state()] ?? null;
 
         return $state?->solved === true ? $state : null;
     }
@@ -105,8 +142,7 @@ final class LayoutPage
     public function lit(): ?Lit
     {
         if (! $this->litKnown) {
-            $this->lit =
-                $this->laid === null ? null : Lit::of($this->frame->analysis->build, $this->laid, $this->state());
+            $this->lit = $this->laid === null ? null : Lit::of($this->seen->build, $this->laid, $this->state());
             $this->litKnown = true;
         }
 
@@ -191,6 +227,12 @@ final class LayoutPage
     public function picture(): Picture
     {
         return new Picture($this);
+    }
+
+    /** The address at which an arrangement is looked at; null: back to what is on the bench. */
+    public function look(?int $card): string
+    {
+        return $this->frame->url(['arr' => $card === null ? null : (string) $card, 'tip' => null]);
     }
 
     /** @return array{float, float}|null where the light tip stands, m; the middle where nobody has put it */
@@ -297,6 +339,7 @@ final class LayoutPage
         $laid = $this->laid;
 
         return $laid === null ||
+            $this->before !== null ||
             $laid->light() === null ||
             ($laid->chosen && $laid->inStep($this->frame->analysis->build)) ||
             ! in_array($laid->kind, ['strip_path', 'hole_row', 'panel', 'footprint'], true)

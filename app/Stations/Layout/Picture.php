@@ -6,6 +6,7 @@ namespace App\Stations\Layout;
 
 use BenchGlow\Layout\Outline;
 use BenchGlow\Layout\StripPath;
+use BenchGlow\Layout\StripPiece;
 use BenchGlow\Light\Seen;
 use BenchGlow\Quantity\Shown;
 
@@ -231,15 +232,8 @@ final class Picture
             if ($path === null || $piece->units === 0) {
                 continue;
             }
-            $stops = [$piece->fromM, $piece->fromM + $piece->cutM];
-            foreach ($path->corners as $corner) {
-                if ($corner['at'] > $stops[0] && $corner['at'] < $piece->fromM + $piece->cutM) {
-                    $stops[] = $corner['at'];
-                }
-            }
-            sort($stops);
             $d = '';
-            foreach ($stops as $i => $m) {
+            foreach ($this->stops($path, $piece) as $i => $m) {
                 [$x, $y] = $path->at($m);
                 $d .= ($i === 0 ? 'M' : 'L').$this->x($x).' '.$this->y($y);
             }
@@ -247,6 +241,45 @@ final class Picture
         }
 
         return $all;
+    }
+
+    /** @return list<string> what is on the bench, while another arrangement is looked at */
+    public function before(): array
+    {
+        $laid = $this->page->before;
+        $all = [];
+        $path = $laid?->path();
+        foreach ($path->pieces ?? [] as $piece) {
+            if ($path === null || $piece->units === 0) {
+                continue;
+            }
+            $d = '';
+            foreach ($this->stops($path, $piece) as $i => $m) {
+                [$x, $y] = $path->at($m);
+                $d .= ($i === 0 ? 'M' : 'L').$this->x($x).' '.$this->y($y);
+            }
+            $all[] = $d;
+        }
+        foreach ($laid?->kind === 'panel' ? $laid->seats() : [] as $seat) {
+            [$x, $y] = [$this->x($seat->x), $this->y($seat->y)];
+            $all[] = 'M'.($x - 4)." {$y}h8";
+        }
+
+        return $all;
+    }
+
+    /** @return list<float> ends of a piece and the corners between them, along the path */
+    private function stops(StripPath $path, StripPiece $piece): array
+    {
+        $stops = [$piece->fromM, $piece->fromM + $piece->cutM];
+        foreach ($path->corners as $corner) {
+            if ($corner['at'] > $piece->fromM && $corner['at'] < $piece->fromM + $piece->cutM) {
+                $stops[] = $corner['at'];
+            }
+        }
+        sort($stops);
+
+        return $stops;
     }
 
     /** @return list<array{d: string, words: string, x: float, y: float}> places that stay dark */
@@ -278,7 +311,8 @@ final class Picture
         if ($path === null) {
             return [];
         }
-        $limb = self::LIMB[$this->page->frame->preference->units === 'imperial' ? 'imperial' : 'metric'];
+        $inches = $this->page->frame->preference->units === 'imperial';
+        $limb = self::LIMB[$inches ? 'imperial' : 'metric'];
         $all = [];
         $from = 0.0;
         $n = 0;
@@ -290,7 +324,7 @@ final class Picture
                 $end = $from + $m + $part;
                 $number =
                     abs(fmod($end + 1e-6, $limb)) < 1e-3 && $part * $this->k >= self::NUMBERED
-                        ? Shown::plain(100 * $end, 0)
+                        ? Shown::plain($inches ? $end / 0.0254 : 100 * $end, 0)
                         : '';
                 $all[] = [
                     'x' => $this->x($x - $aside * sin($a)),

@@ -37,6 +37,19 @@ final class PastPieceRule implements ReadsLayouts, Rule
                     new SetField($light->id ?? '', 'fit', 'down'),
                 );
             }
+            $left = $laid->path()?->leftM() ?? 0.0;
+            if ($left < -1e-6) {
+                $findings[] = new Finding(
+                    $this->id(),
+                    Severity::Warning,
+                    $laid->light()->circuit ?? null,
+                    $laid->id,
+                    Words::first($laid->label).
+                        ' takes '.
+                        $analysis->length(-$left).
+                        ' more than a reel of its strip holds.',
+                );
+            }
             $row = $laid->row($analysis->build);
             if ($row !== null && ($row->atMm === [] || min($row->atMm) < 0.0 || max($row->atMm) > $row->lengthMm)) {
                 $findings[] = new Finding(

@@ -49,13 +49,13 @@ document.addEventListener('change', (e) => {
 });
 
 const sizes = () => [...document.querySelectorAll('.size-at .typed, .sizes .typed, .segment-rows .typed')];
-/** A length typed as it stands, more by so many mm. */
-const stepped = (field, mm) => {
+/** A length typed as it stands, changed in mm. */
+const stepped = (field, change) => {
   const found = /^\s*(-?[\d.,]+)\s*(mm|cm|m)\s*$/.exec(field.value);
   if (!found) return false;
   const per = { mm: 1, cm: 10, m: 1000 }[found[2]];
-  const now = Math.round(Number(found[1].replace(',', '.')) * per) + mm;
-  if (now <= 0) return false;
+  const now = Math.round(change(Math.round(Number(found[1].replace(',', '.')) * per)));
+  if (!(now > 0)) return false;
   field.value = `${now / 1000} m`;
   return true;
 };
@@ -67,7 +67,16 @@ document.addEventListener(
     if (e.ctrlKey || e.metaKey || e.altKey) return;
     const field = e.target.closest && e.target.closest('.typed');
     if (field && (e.key === 'ArrowUp' || e.key === 'ArrowDown') && field.tagName === 'INPUT') {
-      if (stepped(field, (e.key === 'ArrowUp' ? 1 : -1) * (e.shiftKey ? 10 : 1))) e.preventDefault();
+      const by = (e.key === 'ArrowUp' ? 1 : -1) * (e.shiftKey ? 10 : 1);
+      if (stepped(field, (mm) => mm + by)) e.preventDefault();
+      return;
+    }
+    // To the cut mark before or after.
+    const pitch = Number($('#layout-picture')?.dataset.pitch || 0);
+    if (field && pitch > 0 && (e.key === '[' || e.key === ']')) {
+      const to = (mm) =>
+        e.key === ']' ? (Math.floor(mm / pitch + 1e-6) + 1) * pitch : (Math.ceil(mm / pitch - 1e-6) - 1) * pitch;
+      if (stepped(field, to)) e.preventDefault();
       return;
     }
     if (e.target.closest && e.target.closest('input,textarea,select,dialog')) return;
@@ -93,3 +102,46 @@ document.addEventListener(
   },
   true,
 );
+
+// A rule along the long edge of the screen, true to size once a bank card (85.6 mm, ISO/IEC 7810) was laid on it. Off by default.
+const CARD_MM = 85.6;
+const KEPT = 'glow-px-per-mm';
+const SVG = 'http://www.w3.org/2000/svg';
+const drawn = (name, attributes, text = '') => {
+  const node = document.createElementNS(SVG, name);
+  Object.entries(attributes).forEach(([key, value]) => node.setAttribute(key, value));
+  node.textContent = text;
+  return node;
+};
+const edgeRule = () => {
+  const old = $('.edge-rule');
+  if (old) old.remove();
+  const per = Number(localStorage.getItem(KEPT));
+  const box = $('#true-size');
+  if (box) box.checked = per > 0;
+  if (!(per > 0)) return;
+  const height = window.innerHeight;
+  const rule = drawn('svg', { class: 'edge-rule', width: 34, height, 'aria-hidden': 'true' });
+  rule.append(drawn('rect', { x: 0, y: 0, width: 34, height }));
+  let ticks = '';
+  for (let mm = 0; mm * per < height; mm++) {
+    ticks += `M34 ${mm * per}h${mm % 10 === 0 ? -16 : mm % 5 === 0 ? -11 : -7}`;
+    if (mm % 10 === 0 && mm > 0) rule.append(drawn('text', { x: 2, y: mm * per + 4 }, String(mm / 10)));
+  }
+  rule.append(drawn('path', { d: ticks }));
+  document.body.append(rule);
+};
+document.addEventListener('input', (e) => {
+  if (e.target.id !== 'card-width') return;
+  $('.card-shape').setAttribute('width', e.target.value);
+  if ($('#true-size').checked) localStorage.setItem(KEPT, Number(e.target.value) / CARD_MM);
+  edgeRule();
+});
+document.addEventListener('change', (e) => {
+  if (e.target.id !== 'true-size') return;
+  if (e.target.checked) localStorage.setItem(KEPT, Number($('#card-width').value) / CARD_MM);
+  else localStorage.removeItem(KEPT);
+  edgeRule();
+});
+window.addEventListener('resize', edgeRule);
+edgeRule();

@@ -48,13 +48,27 @@
                         preserveAspectRatio="none"
                     />
                 </svg>
-                <h2>{{ $card->title }}</h2>
+                <h2>
+                    @if ($card->edit)
+                        @php($look = $page->look($frame->own('arr') === (string) $n ? null : $n))
+                        <a
+                            href="{{ $look }}"
+                            hx-get="{{ $look }}"
+                            hx-swap="none"
+                            hx-push-url="true"
+                            @if ($frame->own('arr') === (string) $n) aria-current="true" @endif
+                        >{{ $card->title }}</a>
+                    @else
+                        {{ $card->title }}
+                    @endif
+                </h2>
                 <p><b class="figure">{{ $card->figure }}</b> {{ $card->of }}</p>
                 <p class="muted">{{ $card->takes }}</p>
                 <p>{{ $card->less }}</p>
                 @if ($card->edit)
                     <x-act
                         :edit="$card->edit"
+                        :to="$frame->toEditAt(['arr' => ''])"
                         @class(['is-primary' => $n === 0])
                     >{{ $n === 0 ? 'Use this arrangement' : 'Use this one' }}</x-act>
                 @else

@@ -307,6 +307,29 @@
             wires, tanks, hoses. What carries load, holds pressure or protects somebody is not drilled.</p>
     </details>
 @endif
+<details class="layout-more">
+    <summary>A true-size rule at the edge of the screen</summary>
+    <p>Lay a bank card on the bar and make the bar as wide as it is.</p>
+    <svg
+        class="card-shape"
+        width="324"
+        height="40"
+        aria-hidden="true"
+    ></svg>
+    <p><label for="card-width">Width of the bar</label>
+        <input
+            type="range"
+            id="card-width"
+            min="180"
+            max="900"
+            value="324"
+        >
+    </p>
+    <p><label><input
+                type="checkbox"
+                id="true-size"
+            > Show the rule on this screen</label></p>
+</details>
 @include('stations.layout.begin')
 <x-form
     op="remove"

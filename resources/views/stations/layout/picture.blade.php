@@ -19,6 +19,7 @@
         role="group"
         aria-label="{{ $laid->label }}, seen from the {{ $page->isBack() ? 'back' : 'front' }}"
         data-scale="{{ $picture->scale() }}"
+        data-pitch="{{ 1000 * ($page->path()?->pitchM ?? 0) }}"
     >
         <clipPath id="face-clip">
             <path
@@ -103,6 +104,12 @@
                 class="band"
                 d="{{ $band['d'] }}"
                 stroke-width="{{ $band['wide'] }}"
+            />
+        @endforeach
+        @foreach ($picture->before() as $d)
+            <path
+                class="before"
+                d="{{ $d }}"
             />
         @endforeach
         @foreach ($picture->pads() as $pad)

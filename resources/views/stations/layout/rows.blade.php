@@ -198,8 +198,15 @@
 @elseif ($laid->kind === 'stray')
     @include('stations.layout.sizes', ['fields' => ['hood_m' => 'a hood at the gap']])
 @endif
-@if ($page->use())
-    <p class="acts"><x-act
+@if ($page->before)
+    <p class="in-step">Looked at; what is on the bench stands dashed. <a
+            href="{{ $page->look(null) }}"
+            hx-get="{{ $page->look(null) }}"
+            hx-swap="none"
+            hx-push-url="true"
+        >Back to it</a></p>
+@elseif ($page->use())
+    <p class="acts use-this"><x-act
             :edit="$page->use()"
             class="is-primary"
             key="u"
