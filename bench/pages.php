@@ -32,7 +32,7 @@ $get = function (string $path, bool $fragment = false) use ($url): array {
     return [$took, (string) $body];
 };
 preg_match_all('#href="(/b/[0-9a-f]+)/circuit#', $get('/')[1], $found);
-$paths = [];
+$paths = $stations = [];
 foreach (array_unique($found[1]) as $build) {
     preg_match_all('#'.$build.'/circuit\?c=([a-z0-9_]+)#', $get("{$build}/circuit")[1], $circuits);
     foreach (array_unique($circuits[1]) as $circuit) {
@@ -42,6 +42,8 @@ foreach (array_unique($found[1]) as $build) {
         }
     }
     $paths[] = ["{$build}/brief", false];
+    $stations[] = "{$build}/probe";
+    $stations[] = "{$build}/layout";
     $paths[] = ["{$build}/handover", false];
 }
 foreach ($paths as [$path, $fragment]) {
@@ -68,6 +70,15 @@ for ($n = 0; $n < (int) $rounds; $n++) {
             $path,
             $fragment !== false,
         )[0];
+    }
+}
+// Stations whose page depends on more than the wiring: once for what is kept, then timed.
+foreach ($stations as $path) {
+    $get($path);
+}
+for ($n = 0; $n < 3 * (int) $rounds; $n++) {
+    foreach ($stations as $path) {
+        $times[str_ends_with($path, 'probe') ? 'probe' : 'layout'][] = $get($path)[0];
     }
 }
 foreach ($times as $what => $list) {

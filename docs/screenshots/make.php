@@ -60,7 +60,6 @@ picture(
 picture('circuit-opened-day', $at('Heron', '?c=cabin_steps&w=cabin_steps_light_feed.1&wm=0.4+m'));
 picture('handover-day', $at('Coffee stall', '', 'handover'));
 picture('sum-strip-day', fn (Window $w) => $w->open('/sums/strip?length=6%27+4+1%2F2%22'));
-picture('guide-night', fn (Window $w) => $w->open('/guide/faulty-build'), night: true);
 picture(
     'wish-night',
     function (Window $w) use ($at): void {
@@ -72,8 +71,6 @@ picture(
     night: true,
 );
 picture('circuit-switched-day', $at('Wherry', '?c=saloon_floor&i[courtesy]=on'));
-picture('circuit-backfeed-day', $at('Harbour tour', '?c=landing&i[pier]=on'));
-picture('circuit-colour-night', $at('Coffee trike', '?c=counter_edge'), night: true);
 picture(
     'ways-day',
     function (Window $w) use ($at): void {
@@ -99,3 +96,13 @@ picture(
     },
     night: true,
 );
+/** A layout, lit, with the ways of laying it tried. */
+$laid = fn (string $title, string $more) => function (Window $w) use ($at, $title, $more): void {
+    $at($title, $more, 'layout')($w);
+    $w->until(fn (): bool => $w->all('#layout-picture image') !== [], 'it is lit');
+    $w->until(fn (): bool => $w->all('.arrangements li') !== [], 'ways of laying it were tried', 40);
+    $w->script('window.scrollTo(0, 0)');
+};
+picture('layout-night', $laid('Heron', '?c=galley_shelf'), 1280, 1000, night: true);
+picture('layout-letters-day', $laid('Wherry', '?c=nameboard&lay=name_three_rows'), 1280, 900);
+picture('layout-narrow', $laid('Heron', '?c=galley_shelf'), 390, 844);

@@ -284,6 +284,9 @@
                 {{ $frame->length($page->lit()->depthM) }} deep</text>
         @endif
     </svg>
+    @if ($page->path() && $page->path()->pathM > 1.2)
+        @include('stations.layout.bands')
+    @endif
     @foreach ($page->viewers() as $viewer)
         <p class="viewer"><svg
                 viewBox="0 0 34 20"
