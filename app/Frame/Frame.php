@@ -201,8 +201,7 @@ final class Frame
      */
     private function ordered(array $pins): array
     {
-        $own = $this->station->own();
-        $here = fn (Finding $f): bool => $own !== '' && str_starts_with($f->rule, $own);
+        $here = fn (Finding $f): bool => $this->station->concerns($f->rule);
 
         return [
             ...array_values(array_filter($pins, $here)),

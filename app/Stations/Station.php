@@ -92,6 +92,12 @@ abstract class Station
         return '';
     }
 
+    /** Whether a rule is about it: what it says stands first here. */
+    public function concerns(string $rule): bool
+    {
+        return $this->own() !== '' && str_starts_with($rule, $this->own());
+    }
+
     /** Its throw-switches are all inputs, not only those that act on what is built. */
     public function throwsAll(): bool
     {

@@ -99,6 +99,11 @@ final class LayoutStation extends Station
         return self::FIELDS;
     }
 
+    public function concerns(string $rule): bool
+    {
+        return Rules::readsLayouts($rule);
+    }
+
     public function meter(): string
     {
         return 'stations.layout.face';

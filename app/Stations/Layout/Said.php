@@ -32,7 +32,9 @@ final readonly class Said
             default => ['light that leaves through a gap, seen in section.', ''],
         };
 
-        return new self($laid->light() === null ? Words::first($laid->label).':' : $name, $is, $wants);
+        $own = $laid->light() === null || $laid->kind === 'stray';
+
+        return new self($own ? Words::first($laid->label).':' : $name, $is, $wants);
     }
 
     /** @return array{string, string} */
@@ -136,7 +138,11 @@ final readonly class Said
 
         return [
             Words::count(count($marks), 'mark').'.',
-            $blind === 0 ? '' : 'Nobody has looked yet behind '.($blind === 1 ? 'one' : $blind).' of them.',
+            match (true) {
+                $blind === 0 => '',
+                count($marks) === 1 => 'Nobody has looked yet behind it.',
+                default => 'Nobody has looked yet behind '.($blind === 1 ? 'one' : $blind).' of them.',
+            },
         ];
     }
 

@@ -213,6 +213,6 @@
         >Use this arrangement</x-act>
         <span class="muted">Lengths, counts and feeds go into the circuit, in one step that can be taken back.</span>
     </p>
-@elseif ($laid->light())
+@elseif ($laid->light() && $laid->kind !== 'stray')
     <p class="in-step">The circuit has it so.</p>
 @endif
