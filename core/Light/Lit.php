@@ -56,13 +56,16 @@ final readonly class Lit
         return in_array($laid->kind, ['strip_path', 'panel', 'footprint'], true) && $laid->light() !== null;
     }
 
-    /** @param  State|null  $state  null: every light as bright as its label says */
-    public static function of(Build $build, Laid $laid, ?State $state): ?self
+    /**
+     * @param  State|null  $state  null: every light as bright as its label says
+     * @param  float  $turnDeg  that lamps on a lid or door are turned by with it
+     */
+    public static function of(Build $build, Laid $laid, ?State $state, float $turnDeg = 0.0): ?self
     {
         return match (self::lights($laid) ? $laid->kind : '') {
             'panel' => self::panel($laid, $state),
             'strip_path' => self::path($build, $laid, $state),
-            'footprint' => self::ground($laid, $state),
+            'footprint' => self::ground($laid, $state, $turnDeg),
             default => null,
         };
     }
@@ -179,7 +182,7 @@ final readonly class Lit
         );
     }
 
-    private static function ground(Laid $laid, ?State $state): ?self
+    private static function ground(Laid $laid, ?State $state, float $turnDeg): ?self
     {
         $f = $laid->fields;
         $light = $laid->light();
@@ -194,7 +197,7 @@ final readonly class Lit
         for ($i = 0; $i < min($n, 2_000); $i++) {
             $x = $path / 2 + ($i - ($n - 1) / 2) * $spacing;
             $lm = $light === null ? 0.0 : self::lumens($light, min($i, max(0, self::count($light) - 1)), $state);
-            $lamps[] = new Lamp($x, 0.0, $lm, deg2rad($f->number('tilt_deg')));
+            $lamps[] = new Lamp($x, 0.0, $lm, deg2rad($f->number('tilt_deg') + $turnDeg));
         }
         $wall = $f->numberOrNull('wall_m');
         $back = min($wall ?? $height, max(0.05, $height));

@@ -104,5 +104,5 @@ $laid = fn (string $title, string $more) => function (Window $w) use ($at, $titl
     $w->script('window.scrollTo(0, 0)');
 };
 picture('layout-night', $laid('Heron', '?c=galley_shelf'), 1280, 1000, night: true);
-picture('layout-letters-day', $laid('Wherry', '?c=nameboard&lay=name_three_rows'), 1280, 900);
+picture('layout-letters-day', $laid('Wherry', '?c=nameboard&lay=name_three_rows&i[nameboard_rocker]=on'), 1280, 900);
 picture('layout-narrow', $laid('Heron', '?c=galley_shelf'), 390, 844);

@@ -69,7 +69,7 @@ it('lays a shelf round a corner by keyboard alone, and takes it into the circuit
 });
 
 it('makes a nameboard from words to a tiled sheet', function (): void {
-    $w = atLayout('Wherry', '?c=nameboard&lay=name_first_try');
+    $w = atLayout('Wherry', '?c=nameboard&lay=name_first_try&i[nameboard_rocker]=on');
     $w->sees('#layout-said', 'LED');
     $w->script('document.querySelectorAll("details.layout-more").forEach((d) => d.open = true)');
     $base = $w->base();

@@ -228,6 +228,37 @@ it('shows an arrangement that is looked at, with what is on the bench dashed', f
     expect($other)->not->toContain('class="before"')->toContain('66 units');
 });
 
+it('tells candela of a row as it is solved, and light of a lid shut and open', function (): void {
+    $trike = $this->hungExample('coffee-trike');
+    $dark = layoutText($this->get("/b/{$trike->key}/layout?c=turn_row&lay=turn_left"));
+    $lit = layoutText($this->get("/b/{$trike->key}/layout?c=turn_row&lay=turn_left&i[turn]=left"));
+    expect($dark)->toContain('straight ahead, all of them')->toContain('no claim of any approval');
+    preg_match('/([\d.]+) cd straight ahead/', $dark, $off);
+    preg_match('/([\d.]+) cd straight ahead/', $lit, $on);
+    expect((float) $on[1])->toBeGreaterThan((float) $off[1]);
+    $wherry = $this->hungExample('wherry');
+    $lid = layoutText($this->get("/b/{$wherry->key}/layout?c=chart_locker&lay=chart_lid&i[master]=on&i[lid]=up"));
+    preg_match('/(\d+) lx on the mean with it shut, (\d+) lx open/', $lid, $found);
+    expect((int) $found[1])->toBeGreaterThan((int) $found[2]);
+});
+
+it('moves a mark by typing its distance, to either side of its datum', function (): void {
+    $build = $this->hungExample('wherry');
+    $send = fn (string $text): TestResponse => sendsLayout(
+        $this,
+        $build,
+        ['op' => 'layout_size', 'id' => 'name_back', 'field' => 'marks.0.at_m.0', 'text' => $text],
+        '&c=nameboard&lay=name_back',
+    );
+    $send('-28 cm')->assertOk();
+    $mark = laidIn($this, $build, 'name_back')->fields->objects('marks')[0];
+    expect($mark->items('at_m')[0])
+        ->toEqualWithDelta(-0.28, 1e-9)
+        ->and($mark->text('kind'))
+        ->toBe('drain');
+    expect(layoutText($send('20 m')))->toContain('From the datum: expected from');
+});
+
 it('can be stopped while it tries, and goes on', function (): void {
     $build = $this->hungExample('wherry');
     $stopped = (string) $this->get(

@@ -21,6 +21,7 @@ use BenchGlow\Layout\Piece;
 use BenchGlow\Layout\SensorTrial;
 use BenchGlow\Layout\Shapes;
 use BenchGlow\Layout\StripPath;
+use BenchGlow\Light\Beam;
 use BenchGlow\Light\Footprint;
 use BenchGlow\Light\Lit;
 use BenchGlow\Light\Viewer;
@@ -296,6 +297,46 @@ final class LayoutPage
         $lit = $this->laid?->kind === 'footprint' ? $this->lit() : null;
 
         return $lit === null || $this->laid === null ? null : Footprint::of($lit, $this->laid->fields);
+    }
+
+    /**
+     * Lamps that a lid or a door carries, at both ends of its travel: mean lux on what they light.
+     *
+     * @return array{shut: float, open: float}|null null where nothing carries them
+     */
+    public function travel(): ?array
+    {
+        $laid = $this->laid;
+        if ($laid?->kind !== 'footprint' || ! $laid->fields->has('travel')) {
+            return null;
+        }
+        $at = function (string $end) use ($laid): float {
+            $turn = $laid->fields->object('travel')->number("{$end}_deg");
+
+            return (float) Lit::of($this->seen->build, $laid, $this->state(), $turn)?->field()->mean();
+        };
+
+        return ['shut' => $at('shut'), 'open' => $at('open')];
+    }
+
+    /** @return array<int, float>|null degrees from straight ahead => candela of a row of LEDs, as solved; null for what is no row */
+    public function candela(): ?array
+    {
+        $light = $this->laid?->kind === 'hole_row' ? $this->laid->light() : null;
+        if ($light === null) {
+            return null;
+        }
+        $lumens = 0.0;
+        for ($n = 0; $n < $light->count(); $n++) {
+            $lumens += Lit::lumens($light, $n, $this->state());
+        }
+        $beam = Beam::of($light->part->number('viewing_deg', 120.0));
+        $all = [];
+        foreach ([0, 20, 45] as $deg) {
+            $all[$deg] = $beam->toward($lumens, deg2rad($deg));
+        }
+
+        return $all;
     }
 
     /** @return list<Viewer> */

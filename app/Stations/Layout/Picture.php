@@ -232,11 +232,7 @@ final class Picture
             if ($path === null || $piece->units === 0) {
                 continue;
             }
-            $d = '';
-            foreach ($this->stops($path, $piece) as $i => $m) {
-                [$x, $y] = $path->at($m);
-                $d .= ($i === 0 ? 'M' : 'L').$this->x($x).' '.$this->y($y);
-            }
+            $d = $this->along($path, $piece);
             $all[] = ['d' => $d, 'wide' => round(max(10.0, min(16.0, 1.6 * $path->widthM * $this->k)), 1)];
         }
 
@@ -253,12 +249,7 @@ final class Picture
             if ($path === null || $piece->units === 0) {
                 continue;
             }
-            $d = '';
-            foreach ($this->stops($path, $piece) as $i => $m) {
-                [$x, $y] = $path->at($m);
-                $d .= ($i === 0 ? 'M' : 'L').$this->x($x).' '.$this->y($y);
-            }
-            $all[] = $d;
+            $all[] = $this->along($path, $piece);
         }
         foreach ($laid?->kind === 'panel' ? $laid->seats() : [] as $seat) {
             [$x, $y] = [$this->x($seat->x), $this->y($seat->y)];
@@ -268,8 +259,8 @@ final class Picture
         return $all;
     }
 
-    /** @return list<float> ends of a piece and the corners between them, along the path */
-    private function stops(StripPath $path, StripPiece $piece): array
+    /** The line of a piece, from its first unit to its last, round the corners it is folded at. */
+    private function along(StripPath $path, StripPiece $piece): string
     {
         $stops = [$piece->fromM, $piece->fromM + $piece->cutM];
         foreach ($path->corners as $corner) {
@@ -278,8 +269,13 @@ final class Picture
             }
         }
         sort($stops);
+        $d = '';
+        foreach ($stops as $i => $m) {
+            [$x, $y] = $path->at($m);
+            $d .= ($i === 0 ? 'M' : 'L').$this->x($x).' '.$this->y($y);
+        }
 
-        return $stops;
+        return $d;
     }
 
     /** @return list<array{d: string, words: string, x: float, y: float}> places that stay dark */

@@ -48,7 +48,9 @@ document.addEventListener('change', (e) => {
   if (file) file.text().then((text) => ($(`#${into}`).value = text));
 });
 
-const sizes = () => [...document.querySelectorAll('.size-at .typed, .sizes .typed, .segment-rows .typed')];
+const sizes = () => [
+  ...document.querySelectorAll('.size-at .typed, .sizes .typed, .segment-rows .typed, .mark-rows .typed'),
+];
 /** A length typed as it stands, changed in mm. */
 const stepped = (field, change) => {
   const found = /^\s*(-?[\d.,]+)\s*(mm|cm|m)\s*$/.exec(field.value);

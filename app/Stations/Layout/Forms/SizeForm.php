@@ -36,7 +36,8 @@ final readonly class SizeForm extends Form
         }
         $value = Typing::quantity($fact->unit, $in->text('text'), $fact->name(), $this->preference);
         // A straight or a flat of no length is no size, though a draft may hold it.
-        $least = max((float) $fact->min, preg_match('/(straight|length)_m$/', $field) === 1 ? 0.001 : 0.0);
+        $real = preg_match('/(straight|length)_m$/', $field) === 1;
+        $least = $real ? max(0.001, (float) $fact->min) : (float) $fact->min;
         if ($value < $least || $value > ($fact->max ?? INF)) {
             $from = Shown::forField($fact->unit, $least, $this->preference->units);
             $to = $fact->max === null ? 'any more' : Shown::forField($fact->unit, $fact->max, $this->preference->units);

@@ -42,6 +42,18 @@
                 >{{ $arrow }}</a>
             @endforeach
         </p>
+    @elseif ($page?->candela())
+        <p class="big figure">{{ BenchGlow\Quantity\Shown::plain($page->candela()[0], 1) }}<small> cd</small></p>
+        <p class="at">straight ahead, all of them</p>
+        <dl class="small">
+            @foreach (array_slice($page->candela(), 1, null, true) as $deg => $cd)
+                <div>
+                    <dd class="figure">{{ BenchGlow\Quantity\Shown::plain($cd, 1) }}</dd>
+                    <dt>cd at {{ $deg }}°</dt>
+                </div>
+            @endforeach
+        </dl>
+        <p class="seen">as solved now; no claim of any approval</p>
     @elseif ($page?->laid)
         <p class="big figure">{{ $page->isDry() ? 'dry' : '—' }}</p>
         <p class="at">{{ $page->laid->label }}</p>

@@ -11,7 +11,26 @@
             @foreach ($page->piece()->marks as $n => $mark)
                 <li @class(['here' => $frame->own('mark') === $mark->id])>
                     <b>{{ $n + 1 }} {{ App\Stations\Layout\Forms\AddMarkForm::KINDS[$mark->kind] }}</b>
-                    <span class="figure">{{ $frame->length($mark->atM[0]) }}</span> from the
+                    <x-form
+                        op="layout_size"
+                        :echo="'mark-' . $n . '-echo'"
+                        on-change
+                        render="all"
+                        :with="['id' => $laid->id, 'field' => 'marks.' . $n . '.at_m.0']"
+                        class="mark-size"
+                    >
+                        <input
+                            class="typed figure"
+                            id="mark-{{ $n }}"
+                            name="text"
+                            size="8"
+                            value="{{ $frame->preference->units === 'imperial' ? $frame->length($mark->atM[0]) : $page->short($mark->atM[0]) }}"
+                            aria-label="Mark {{ $n + 1 }}, from the datum"
+                            autocomplete="off"
+                        ><span
+                            class="echo"
+                            id="mark-{{ $n }}-echo"
+                        ></span></x-form> from the
                     {{ ['left' => 'left edge', 'right' => 'right edge', 'centre' => 'centre', 'line' => 'line'][$page->piece()->datum] }},
                     {{ $mark->drillMm === null ? '' : 'drill ' . BenchGlow\Quantity\Shown::plain($mark->drillMm, 1) . ' mm,' }}
                     {{ $mark->accuracyWords() }}

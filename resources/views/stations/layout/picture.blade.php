@@ -287,6 +287,11 @@
     @if ($page->path() && $page->path()->pathM > 1.2)
         @include('stations.layout.bands')
     @endif
+    @if ($page->travel())
+        <p class="viewer">They move with what carries them:
+            {{ BenchGlow\Quantity\Shown::plain($page->travel()['shut'], 0) }} lx on the mean with it shut,
+            {{ BenchGlow\Quantity\Shown::plain($page->travel()['open'], 0) }} lx open.</p>
+    @endif
     @foreach ($page->viewers() as $viewer)
         <p class="viewer"><svg
                 viewBox="0 0 34 20"

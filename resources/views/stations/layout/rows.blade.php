@@ -164,6 +164,8 @@
             'pitch_m' => 'pitch',
             'edge_margin_m' => 'from the edge',
             'target' => 'even to',
+            'reflectance' => 'inside reflects',
+            'transmission' => 'face lets through',
         ],
     ])
     <div class="says">
