@@ -32,7 +32,8 @@ final readonly class Said
             default => ['light that leaves through a gap, seen in section.', ''],
         };
 
-        $own = $laid->light() === null || $laid->kind === 'stray';
+        // What is of no one light goes by its own name.
+        $own = count($laid->lights) !== 1 || $laid->kind === 'stray';
 
         return new self($own ? Words::first($laid->label).':' : $name, $is, $wants);
     }
