@@ -28,6 +28,15 @@ final class Typing
         }
     }
 
+    /** The same for what may lie on either side of where it is measured from. */
+    public static function signed(Unit $unit, string $text, string $name, Preference $preference): float
+    {
+        $text = str_replace('−', '-', trim($text));
+        $minus = str_starts_with($text, '-');
+
+        return ($minus ? -1 : 1) * self::quantity($unit, $minus ? substr($text, 1) : $text, $name, $preference);
+    }
+
     /** Null where the field is empty. */
     public static function amount(Unit $unit, string $text, string $name): ?float
     {

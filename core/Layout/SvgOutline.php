@@ -85,7 +85,6 @@ final class SvgOutline
         if (preg_match('/^\s*<\?xml[^>]*encoding\s*=\s*["\'](?!utf-?8)/i', $text)) {
             throw NoOutline::because('the file is UTF-8 text');
         }
-        // A long chain of open tags is refused before a parser walks down it.
         $document = new DOMDocument();
         $before = libxml_use_internal_errors(true);
         $read = trim($text) !== '' && $document->loadXML($text, LIBXML_NONET | LIBXML_NOWARNING | LIBXML_NOERROR);

@@ -33,6 +33,7 @@ final readonly class Stray
 
     /**
      * @param  float  $lm  of the lamp
+     * @param  Beam  $beam  of its part; a viewing angle of the layout outranks it
      * @param  float  $ownLx  on the lit part itself
      */
     public static function of(Fields $f, float $lm, Beam $beam, float $ownLx = 0.0): self
@@ -45,7 +46,7 @@ final readonly class Stray
         $b = [$n('gap_m', 2), $n('gap_m', 3)];
         $t = [[$n('target_m', 0), $n('target_m', 1)], [$n('target_m', 2), $n('target_m', 3)]];
         $hood = $f->number('hood_m');
-        $a = self::hooded($lamp, $a, $b, $hood);
+        $a = self::hooded($a, $b, $hood);
         $ends = $a === null ? [] : self::patch($lamp, $a, $b, $t);
         if ($ends === []) {
             return new self(null, 0.0, false, null, null, null);
@@ -57,8 +58,9 @@ final readonly class Stray
         $cos =
             abs(($t[1][0] - $t[0][0]) * ($p[1] - $lamp[1]) - ($t[1][1] - $t[0][1]) * ($p[0] - $lamp[0])) /
             max(1e-9, $long * $d);
-        $aim = deg2rad($f->number('viewing_deg'));
-        $lux = ($beam->toward($lm, $aim === 0.0 ? 0.0 : min(1.5, $aim / 2)) * $cos) / ($d * $d);
+        // The lamp is taken as turned toward the gap: the worst it can be.
+        $beam = $f->has('viewing_deg') ? Beam::of($f->number('viewing_deg')) : $beam;
+        $lux = ($beam->candela($lm) * $cos) / ($d * $d);
         $shows = $lux > self::SHOWS_LX || ($ownLx > 0.0 && $lux > self::SHOWS_SHARE * $ownLx);
         $patch = [min($ends) * $long, max($ends) * $long];
 
@@ -75,12 +77,11 @@ final readonly class Stray
     /**
      * A hood stands on edge A and closes the gap from there.
      *
-     * @param  array{float, float}  $lamp
      * @param  array{float, float}  $a
      * @param  array{float, float}  $b
      * @return array{float, float}|null null: it closes it
      */
-    private static function hooded(array $lamp, array $a, array $b, float $hood): ?array
+    private static function hooded(array $a, array $b, float $hood): ?array
     {
         $gap = hypot($b[0] - $a[0], $b[1] - $a[1]);
         if ($hood >= $gap) {
@@ -143,7 +144,7 @@ final readonly class Stray
         [$low, $high] = [0.0, hypot($b[0] - $a[0], $b[1] - $a[1])];
         for ($i = 0; $i < 40; $i++) {
             $mid = ($low + $high) / 2;
-            $edge = self::hooded($lamp, $a, $b, $mid);
+            $edge = self::hooded($a, $b, $mid);
             if ($edge === null || self::patch($lamp, $edge, $b, $t) === []) {
                 $high = $mid;
             } else {

@@ -249,6 +249,11 @@ describe('light', function (): void {
             ->toBeNull()
             ->and(Stray::of($f([]), 0.5, Beam::of(120))->shows)
             ->toBeFalse();
+        // A narrower lamp has more candela ahead; the layout's own angle outranks the part's.
+        expect(Stray::of($f(['viewing_deg' => 60]), 100, Beam::of(120))->lux)->toEqualWithDelta(
+            Beam::of(60)->candela(100),
+            1e-6,
+        );
     });
 });
 

@@ -6,6 +6,7 @@ namespace App\Stations\Layout;
 
 use App\Frame\Frame;
 use App\Store\Keeper;
+use ArrayObject;
 use BenchGlow\Analysis\Analysis;
 use BenchGlow\Edit\Batch;
 use BenchGlow\Edit\Edit;
@@ -82,15 +83,16 @@ final class Arrangements
                 $this->laid->kind === 'panel' ? '' : md5(serialize([$this->frame->state(), $this->frame->thrown()])),
                 $n,
             ];
-            if ($this->stopped || microtime(true) - $begun > self::SLICE_S) {
-                if (Keeper::kept([...$key, 'there'], \ArrayObject::class) === null) {
+            $kept = Keeper::kept($key, ArrayObject::class);
+            if ($kept === null) {
+                if ($this->stopped || microtime(true) - $begun > self::SLICE_S) {
                     return null;
                 }
+                $kept = new ArrayObject(array_filter([$step()]));
+                Keeper::put($key, $kept);
             }
-            $kept = Keeper::value($key, fn (): array => array_filter([$step()]));
-            Keeper::put([...$key, 'there'], new \ArrayObject());
             $this->done = $n + 1;
-            array_push($found, ...array_values((array) $kept));
+            array_push($found, ...array_values($kept->getArrayCopy()));
         }
 
         return $this->ranked($found);

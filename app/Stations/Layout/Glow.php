@@ -100,7 +100,6 @@ final readonly class Glow
             $seen = self::DARK + (1 - self::DARK) * Seen::share($i / 255);
             $shades[$i] = pack('C4', (int) round($r * $seen), (int) round($g * $seen), (int) round($b * $seen), 255);
         }
-        $points = str_repeat("\0\0\0\0", $field->nx * $field->ny);
         $rows = [];
         foreach ($field->inside as $n => $k) {
             $rows[$k] = $shades[(int) round((255 * $field->lux[$n]) / $most)];
@@ -110,6 +109,6 @@ final readonly class Glow
             $all .= $rows[$k] ?? "\0\0\0\0";
         }
 
-        return Png::of($field->nx, $field->ny, $all === '' ? $points : $all);
+        return Png::of($field->nx, $field->ny, $all);
     }
 }

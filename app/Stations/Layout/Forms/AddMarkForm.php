@@ -37,9 +37,7 @@ final readonly class AddMarkForm extends Form
         if (! isset(self::KINDS[$kind])) {
             throw new NotUnderstood('The mark: choose one from the list.');
         }
-        $minus = str_starts_with(str_replace('−', '-', trim($in->text('x'))), '-');
-        $text = $minus ? mb_substr(trim($in->text('x')), 1) : $in->text('x');
-        $x = ($minus ? -1 : 1) * Typing::quantity(Unit::Length, $text, 'From the datum', $this->preference);
+        $x = Typing::signed(Unit::Length, $in->text('x'), 'From the datum', $this->preference);
         $y = Typing::quantity(Unit::Length, $in->text('y') ?: '0 m', 'From the upper edge', $this->preference);
         if (abs($x) > 10.0 || abs($y) > 10.0) {
             throw new NotUnderstood('From the datum: expected within 10 m.');

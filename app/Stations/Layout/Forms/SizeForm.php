@@ -34,11 +34,8 @@ final readonly class SizeForm extends Form
         if ($fact->mayBeEmpty && trim($in->text('text')) === '') {
             return new SetField($id, $field, null);
         }
-        $text = trim($in->text('text'));
-        // To the other side of a datum: only what may lie below 0 is typed with a minus.
-        $minus = (float) $fact->min < 0.0 && str_starts_with(str_replace('−', '-', $text), '-');
-        $text = $minus ? trim(mb_substr($text, 1)) : $text;
-        $value = ($minus ? -1 : 1) * Typing::quantity($fact->unit, $text, $fact->name(), $this->preference);
+        $typed = [$fact->unit, $in->text('text'), $fact->name(), $this->preference];
+        $value = (float) $fact->min < 0.0 ? Typing::signed(...$typed) : Typing::quantity(...$typed);
         // A straight or a flat of no length is no size, though a draft may hold it.
         $real = preg_match('/(straight|length)_m$/', $field) === 1;
         $least = $real ? max(0.001, (float) $fact->min) : (float) $fact->min;
