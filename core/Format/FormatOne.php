@@ -992,7 +992,7 @@ final class FormatOne
                 'piece' => [
                     [
                         'outline' => self::outline(),
-                        'thickness_mm' => S::number(0, 1000),
+                        'thickness_mm' => S::number(0, 1000)->called('thickness', Unit::Millimetres),
                         'material' => S::choice('metal', 'plastic', 'wood', 'glass', 'composite', 'fabric', 'rubber'),
                         'softens_c' => S::number(-40, 2000)->orNull(),
                         'loaded' => S::flag()->called('carries load'),

@@ -259,6 +259,30 @@ it('moves a mark by typing its distance, to either side of its datum', function 
     expect(layoutText($send('20 m')))->toContain('From the datum: expected from');
 });
 
+it('takes a line of the piece as its datum, and how thick it is', function (): void {
+    $build = $this->hungExample('harbour-tour');
+    $at = '&c=gangway&lay=gangway_board';
+    $page = fn (): string => (string) $this->get("/b/{$build->key}/layout?{$at}")->getContent();
+    expect($page())->not->toContain('id="at-datum_m"');
+    sendsLayout(
+        $this,
+        $build,
+        ['op' => 'set', 'id' => 'gangway_board', 'field' => 'datum', 'text' => 'line'],
+        $at,
+    )->assertOk();
+    expect($page())->toContain('id="at-datum_m"');
+    $size = fn (string $field, string $text): TestResponse => sendsLayout(
+        $this,
+        $build,
+        ['op' => 'layout_size', 'id' => 'gangway_board', 'field' => $field, 'text' => $text],
+        $at,
+    );
+    $size('datum_m', '25 cm')->assertOk();
+    $size('thickness_mm', '1/4 in')->assertOk();
+    $fields = laidIn($this, $build, 'gangway_board')->fields;
+    expect($fields->number('datum_m'))->toBe(0.25)->and($fields->number('thickness_mm'))->toEqualWithDelta(6.35, 1e-6);
+});
+
 it('can be stopped while it tries, and goes on', function (): void {
     $build = $this->hungExample('wherry');
     $stopped = (string) $this->get(

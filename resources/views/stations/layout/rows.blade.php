@@ -197,6 +197,13 @@
             ],
             $laid->light()?->kind === 'strip' ? ['lamps' => 1, 'spacing_m' => 1] : []),
     ])
+@elseif ($laid->kind === 'piece')
+    @include('stations.layout.sizes', [
+        'fields' => [
+            'thickness_mm' => 'thick',
+            ...$laid->fields->text('datum') === 'line' ? ['datum_m' => 'the line stands from the left edge'] : [],
+        ],
+    ])
 @elseif ($laid->kind === 'stray')
     @include('stations.layout.sizes', ['fields' => ['hood_m' => 'a hood at the gap']])
 @endif
