@@ -28,6 +28,7 @@ use BenchGlow\Check\Layout\BendTightRule;
 use BenchGlow\Check\Layout\CornerOpenRule;
 use BenchGlow\Check\Layout\DarkCornerRule;
 use BenchGlow\Check\Layout\DarkSpotRule;
+use BenchGlow\Check\Layout\DrainLitRule;
 use BenchGlow\Check\Layout\DryDiffersRule;
 use BenchGlow\Check\Layout\FlangeRule;
 use BenchGlow\Check\Layout\FootprintGapRule;
@@ -222,6 +223,7 @@ final class Rules
         DarkCornerRule::class,
         WontHoldRule::class,
         DryDiffersRule::class,
+        DrainLitRule::class,
         WebThinRule::class,
         HoleLoadedRule::class,
         FlangeRule::class,

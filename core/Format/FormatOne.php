@@ -984,7 +984,7 @@ final class FormatOne
                 'at_m' => $point(),
                 'turn_deg' => S::number(-360, 360),
                 'side' => S::choice('left', 'right')->orNull(),
-                'accuracy_mm' => S::number(0, 1000),
+                'accuracy_mm' => S::number(0, 1000)->called('accuracy', Unit::Millimetres),
                 'covered_by' => S::text(60),
             ],
             ['id'],
@@ -1042,7 +1042,8 @@ final class FormatOne
                         'count' => S::integer(1, 10000)->called('count', Unit::Count),
                         'pitch_m' => S::number(0, 100)->orNull()->called('pitch', Unit::Length),
                         'hole_mm' => $mm()->called('hole', Unit::Millimetres),
-                        'wall_mm' => $mm(),
+                        'wall_mm' => $mm()->called('wall', Unit::Millimetres),
+                        'wall_to_mm' => $mm()->orNull()->called('wall where it is thickest', Unit::Millimetres),
                         'edge_mm' => $mm(10000)->called('to the edge', Unit::Millimetres),
                         'width_mm' => $mm(10000)->called('width of the flat', Unit::Millimetres),
                         'fit' => S::choice('nominal', 'bezel', 'tight'),
@@ -1086,7 +1087,11 @@ final class FormatOne
                         'hood_m' => S::number(0, 10)->called('lip', Unit::Length),
                         'shadows' => S::list(
                             S::record(
-                                ['from_m' => S::number(-10, 1000), 'to_m' => S::number(-10, 1000)],
+                                [
+                                    'from_m' => S::number(-10, 1000),
+                                    'to_m' => S::number(-10, 1000),
+                                    'height_m' => S::number(0, 100),
+                                ],
                                 ['from_m', 'to_m'],
                             ),
                             0,

@@ -34,6 +34,7 @@ final readonly class HoleRow
         public ?float $outMm,
         public int $perString,
         private float $edgeAtMm,
+        public float $unevenMm = 0.0,
     ) {
     }
 
@@ -64,7 +65,29 @@ final readonly class HoleRow
             $height === null || ! $f->has('wall_mm') ? null : $height - $f->number('wall_mm'),
             $light?->fields->integer('per_string', 1) ?? 1,
             $edge ?? $width / 2,
+            max(0.0, $f->number('wall_to_mm') - $f->number('wall_mm', $f->number('wall_to_mm'))),
         );
+    }
+
+    /** A wall more uneven than this is ground to its thinnest, mm. */
+    private const UNEVEN_MM = 0.5;
+
+    /** "the LEDs stand 3.4 mm out of the wall; the wall is uneven by 0.8 mm: grind it to its thinnest" */
+    public function wallWords(): string
+    {
+        $mm = fn (float $v): string => rtrim(rtrim(number_format($v, 1, '.', ''), '0'), '.').' mm';
+        $said = [];
+        if ($this->outMm !== null) {
+            $said[] =
+                $this->outMm >= 0.0
+                    ? "the LEDs stand {$mm($this->outMm)} out of the wall"
+                    : "the LEDs end {$mm(-$this->outMm)} inside the wall";
+        }
+        if ($this->unevenMm > self::UNEVEN_MM + 1e-9) {
+            $said[] = "the wall is uneven by {$mm($this->unevenMm)}: grind it to its thinnest";
+        }
+
+        return implode('; ', $said);
     }
 
     /**
@@ -167,6 +190,7 @@ final readonly class HoleRow
             $this->outMm,
             $this->perString,
             $this->edgeAtMm,
+            $this->unevenMm,
         );
     }
 }

@@ -146,6 +146,43 @@ final readonly class Laid
         return $this->mirrored ? $outline->mirrored() : $outline;
     }
 
+    /** @return array{float, float} where its own origin lies on the piece it is put on, m */
+    public function seatedAt(): array
+    {
+        $at = array_map(fn (mixed $v): float => is_numeric($v) ? (float) $v : 0.0, $this->fields->items('at_m'));
+
+        return [$at[0] ?? 0.0, $at[1] ?? 0.0];
+    }
+
+    /** Degrees it is turned by on its piece, about its origin. */
+    public function turnDeg(): float
+    {
+        return $this->fields->number('turn_deg');
+    }
+
+    /** What lies on its piece, as it lies seen from its own origin. */
+    public function fromPiece(Outline $onPiece): Outline
+    {
+        [$x, $y] = $this->seatedAt();
+
+        return $onPiece->moved(-$x, -$y)->turned(-$this->turnDeg());
+    }
+
+    /**
+     * A point of its piece, seen from its own origin.
+     *
+     * @param  array{float, float}  $onPiece
+     * @return array{float, float}
+     */
+    public function seen(array $onPiece): array
+    {
+        [$x, $y] = $this->seatedAt();
+        $turn = deg2rad(-$this->turnDeg());
+        [$dx, $dy] = [$onPiece[0] - $x, $onPiece[1] - $y];
+
+        return [$dx * cos($turn) - $dy * sin($turn), $dx * sin($turn) + $dy * cos($turn)];
+    }
+
     /** @return list<Source> of a panel */
     public function seats(): array
     {

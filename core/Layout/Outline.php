@@ -326,6 +326,76 @@ final readonly class Outline
         return $this->each(fn (array $p): array => [$p[0] + $dx, $p[1] + $dy]);
     }
 
+    /** Turned about the origin, degrees from x towards y. */
+    public function turned(float $deg): self
+    {
+        [$c, $s] = [cos(deg2rad($deg)), sin(deg2rad($deg))];
+
+        return $deg === 0.0
+            ? $this
+            : $this->each(fn (array $p): array => [$p[0] * $c - $p[1] * $s, $p[0] * $s + $p[1] * $c]);
+    }
+
+    /**
+     * Every edge moved out by so much, corners kept sharp up to four times that; inwards below 0.
+     * A contour that is used up by it is gone. Where a neck closes, the winding still tells what is inside.
+     */
+    public function offset(float $m): self
+    {
+        $holes = $this->holes();
+        $kept = [];
+        foreach ($this->contours as $n => $contour) {
+            $area = self::signed($contour);
+            $out = $m * ($area > 0.0 ? 1 : -1) * (isset($holes[$n]) ? -1 : 1);
+            $moved = self::pushed($contour, $out);
+            if (self::signed($moved) * $area > 0.0) {
+                $kept[] = $moved;
+            }
+        }
+
+        return new self($kept);
+    }
+
+    /** Corners sharper than this are cut short. */
+    private const MITRE = 4.0;
+
+    /**
+     * @param  list<array{float, float}>  $contour
+     * @param  float  $by  to the right of its way, m
+     * @return list<array{float, float}>
+     */
+    private static function pushed(array $contour, float $by): array
+    {
+        $n = count($contour);
+        $moved = [];
+        foreach ($contour as $i => $p) {
+            [$a, $b] = [$contour[($i + $n - 1) % $n], $contour[($i + 1) % $n]];
+            [$u, $v] = [self::unit($a, $p), self::unit($p, $b)];
+            if ($u === null || $v === null) {
+                continue;
+            }
+            // Both normals added: long where the corner is sharp.
+            [$x, $y] = [$u[1] + $v[1], -$u[0] - $v[0]];
+            $half = 1 + $u[0] * $v[0] + $u[1] * $v[1];
+            $k = $by / max($half, 2 / self::MITRE ** 2);
+            $moved[] = [$p[0] + $k * $x, $p[1] + $k * $y];
+        }
+
+        return $moved === [] ? $contour : $moved;
+    }
+
+    /**
+     * @param  array{float, float}  $a
+     * @param  array{float, float}  $b
+     * @return array{float, float}|null
+     */
+    private static function unit(array $a, array $b): ?array
+    {
+        $long = hypot($b[0] - $a[0], $b[1] - $a[1]);
+
+        return $long < 1e-12 ? null : [($b[0] - $a[0]) / $long, ($b[1] - $a[1]) / $long];
+    }
+
     /** As seen from behind: left and right change places within its own width. */
     public function mirrored(): self
     {

@@ -183,6 +183,16 @@ final readonly class StripPath
     }
 
     /**
+     * What tells a better way of laying it from a worse one: dark length in sight, then joints, then price.
+     *
+     * @return array{float, int, float} less is better
+     */
+    public function order(float $price): array
+    {
+        return [round($this->darkM() + $this->pastM(), 3), $this->joints(), round($price, 2)];
+    }
+
+    /**
      * Metres that each light gets: pieces a jumper joins are one light, a new piece is one of its own.
      *
      * @return list<float>

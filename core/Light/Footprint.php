@@ -35,7 +35,11 @@ final readonly class Footprint
         $tilt = $lit->lamps[0]->tilt ?? 0.0;
         $y = $lit->depthM * tan(max(-1.2, min(1.2, $tilt)));
         $shadows = $f->objects('shadows');
-        $at = fn (float $x): float => self::shaded($x, $shadows) ? 0.0 : $lit->luxAt($x, $y);
+        $at = function (float $x) use ($lit, $shadows, $y): float {
+            $free = fn (int $n): bool => ! self::shaded($x, $lit->lamps[$n]->x, $lit->depthM, $shadows);
+
+            return ($shadows === [] ? $lit : $lit->only($free))->luxAt($x, $y);
+        };
         $under = array_map($at, $xs);
         $between = [];
         for ($i = 1; $i < count($xs); $i++) {
@@ -59,11 +63,17 @@ final readonly class Footprint
         );
     }
 
-    /** @param  list<Fields>  $shadows */
-    private static function shaded(float $x, array $shadows): bool
+    /**
+     * Whether what stands in the way meets the line from a lamp to a point of the path.
+     *
+     * @param  list<Fields>  $shadows  each from x to x, so high above the lit surface; lying on it where no height is said
+     */
+    private static function shaded(float $x, float $lampX, float $height, array $shadows): bool
     {
         foreach ($shadows as $shadow) {
-            if ($x >= $shadow->number('from_m') && $x <= $shadow->number('to_m')) {
+            $above = min($height, $shadow->number('height_m'));
+            $meets = $x + (($lampX - $x) * $above) / max(1e-9, $height);
+            if ($meets >= $shadow->number('from_m') && $meets <= $shadow->number('to_m')) {
                 return true;
             }
         }

@@ -165,9 +165,8 @@ final readonly class Lit
         foreach ($build->document->fields()->objects('layouts') as $piece) {
             if ($piece->text('id') === $laid->fields->text('piece', '-')) {
                 $outline = Shapes::outline($piece->object('outline'));
-                $at = array_map(fn (mixed $v): float => is_numeric($v) ? (float) $v : 0.0, $laid->fields->items('at_m'));
                 if (! $outline->isEmpty()) {
-                    return $outline->moved(-($at[0] ?? 0.0), -($at[1] ?? 0.0));
+                    return $laid->fromPiece($outline);
                 }
             }
         }

@@ -2,6 +2,7 @@
 
 declare(strict_types=1);
 
+use Facebook\WebDriver\Interactions\WebDriverActions;
 use Facebook\WebDriver\WebDriverKeys;
 use Tests\Support\Bench;
 use Tests\Support\Window;
@@ -154,5 +155,23 @@ it('shows each bench of it by night without a fault', function (): void {
         $w->settle();
         expect($w->violations())->toBe([])->and($w->complaints())->toBe([]);
     }
+    $w->close();
+});
+
+it('draws the light tip and a mark along by hand', function (): void {
+    $w = atLayout('Coffee stall', '?c=counter_edge&lay=counter_glow');
+    $tip = $w->find('.light-tip');
+    (new WebDriverActions($w->driver))->clickAndHold($tip)->moveByOffset(60, 30)->release()->perform();
+    $w->until(fn (): bool => str_contains($w->driver->getCurrentURL(), 'tip='), 'the tip stands elsewhere');
+    $w->close();
+
+    $w = atLayout('Heron', '?lay=worktop&c=galley_shelf');
+    $base = $w->base();
+    $was = $w->script('return document.querySelector("#mark-0").value');
+    $mark = $w->find('[data-drags="mark-0"] circle');
+    (new WebDriverActions($w->driver))->clickAndHold($mark)->moveByOffset(80, 0)->release()->perform();
+    $w->until(fn (): bool => $w->base() > $base, 'the mark is kept where it was drawn to');
+    expect($w->script('return document.querySelector("#mark-0").value'))->not->toBe($was);
+    expect($w->complaints())->toBe([]);
     $w->close();
 });

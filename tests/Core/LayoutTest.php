@@ -402,6 +402,17 @@ describe('holes and pieces', function (): void {
             ->toEqualWithDelta(200 - $r->atMm[0], 1e-9);
     });
 
+    it('says how far the LEDs stand out, and that an uneven wall is ground', function (): void {
+        $of = fn (array $f): string => HoleRow::of(
+            new Fields(['length_m' => 0.2, 'margin_m' => 0.02, 'count' => 4, ...$f]),
+            new Fields(['diameter_mm' => 5, 'height_mm' => 8.6]),
+        )->wallWords();
+        expect($of([]))->toBe('');
+        expect($of(['wall_mm' => 3]))->toBe('the LEDs stand 5.6 mm out of the wall');
+        expect($of(['wall_mm' => 10, 'wall_to_mm' => 10.5]))->toBe('the LEDs end 1.4 mm inside the wall');
+        expect($of(['wall_mm' => 3, 'wall_to_mm' => 3.8]))->toContain('uneven by 0.8 mm: grind it to its thinnest');
+    });
+
     it('asks for a bridge where the legs do not reach', function () use ($row): void {
         $near = HoleRow::of(
             new Fields(['length_m' => 0.06, 'margin_m' => 0.01, 'count' => 4]),
@@ -463,6 +474,32 @@ describe('outlines and letters', function (): void {
             ->toBeTrue();
         // By the nonzero rule the same hole turned the other way is none.
         expect(Outline::path('M0 0H100V50H0ZM20 10H80V40H20Z')->holes())->toBe([]);
+    });
+
+    it('is offset by what it says: edges, islands, what is used up', function (): void {
+        $plate = Outline::rectangle(0.4, 0.2);
+        expect($plate->offset(0.01)->area())->toEqualWithDelta(0.42 * 0.22, 1e-12);
+        expect($plate->offset(-0.01)->area())->toEqualWithDelta(0.38 * 0.18, 1e-12);
+        expect($plate->offset(-0.11)->contours)->toBe([]);
+        $ring = Outline::of([
+            ...Outline::circle(0.2)->contours,
+            array_reverse(Outline::circle(0.1)->moved(0.05, 0.05)->contours[0]),
+        ]);
+        // A margin inside eats from without and from within.
+        expect($ring->offset(-0.01)->area())->toEqualWithDelta(M_PI * (0.09 ** 2 - 0.06 ** 2), 2e-4);
+    });
+
+    it('is turned about its origin, and seen from what lies on it', function (): void {
+        [$x0, $y0, $x1, $y1] = Outline::rectangle(0.3, 0.1)->turned(90)->bounds();
+        expect([$x0, $y0, $x1, $y1])->toEqualWithDelta([-0.1, 0.0, 0.0, 0.3], 1e-12);
+        $laid = Laid::of(
+            Build::of(Make::bare()),
+            new Fields(['id' => 'x', 'kind' => 'panel', 'at_m' => [0.1, 0.05], 'turn_deg' => 90]),
+        );
+        // The dot 0.2 m right of the origin on the piece lies 0.2 m up for what is turned by 90°.
+        expect($laid->seen([0.3, 0.05]))->toEqualWithDelta([0.0, -0.2], 1e-12);
+        $plate = Outline::rectangle(0.3, 0.05);
+        expect($laid->fromPiece($plate)->contours[0][2])->toEqualWithDelta($laid->seen([0.3, 0.05]), 1e-12);
     });
 
     it('stays within 0.2 mm of its curves', function (): void {
@@ -900,6 +937,42 @@ describe('in a build', function (): void {
             ->toBeLessThan(0.5)
             ->and($lamps(0.5)->evenness())
             ->toBeGreaterThan($lamps(0.2)->evenness());
+    });
+
+    it('is shaded where the line from a lamp meets what stands in the way', function (): void {
+        $at = function (array $shadows): Footprint {
+            $document = Make::edited(
+                Make::circuit(
+                    Make::bare(),
+                    'Steps',
+                    'pod_white_12',
+                    ['kind' => 'module', 'count' => 1, 'spacing_m' => 0.4],
+                    0.5,
+                ),
+                new AddLayout(
+                    'steps_light',
+                    'footprint',
+                    new Fields(['id' => 'lay', 'height_m' => 0.4, 'path_m' => 1.0, 'shadows' => $shadows]),
+                ),
+            );
+            $build = Build::of($document);
+            $laid = Laid::all($build)[0];
+
+            return Footprint::of(Lit::of($build, $laid, null), $laid->fields);
+        };
+        $free = $at([]);
+        // Lying on the path it darkens only where it lies: a tenth of it, far from the lamp.
+        $lying = $at([['from_m' => 0.9, 'to_m' => 1.0]]);
+        expect($lying->least)
+            ->toBe(0.0)
+            ->and($lying->mean)
+            ->toBeGreaterThan(0.9 * $free->mean);
+        expect($lying->under)->toBe($free->under);
+        // A board half way up from 0.45 to 0.55 hides the path from 0.4 to 0.6, and what is under the lamp at 0.5.
+        $board = $at([['from_m' => 0.45, 'to_m' => 0.55, 'height_m' => 0.2]]);
+        expect($board->under)->toBe([0.0]);
+        $twice = $at([['from_m' => 0.4, 'to_m' => 0.6]]);
+        expect($board->mean)->toEqualWithDelta($twice->mean, 1e-9);
     });
 
     it('keeps a trial inside the travel, and refuses one outside', function (): void {

@@ -323,6 +323,10 @@ return [
         'Shelf, the strip lies on a grained or waxy face: its own tape lets go there.',
         '→ Strong tape with primer',
     ],
+    'drain.lit' => [
+        'Board: a bare source shows through the drain hole at mark 1. 7 mm further from it, or a baffle over it, lets water out and no light.',
+        '→ A baffle over it',
+    ],
     'strip.dry_differs' => [
         'Shelf, the strip came out 0.06 m longer laid dry than its parts add up to; the length laid dry counts.',
     ],

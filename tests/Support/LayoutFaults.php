@@ -138,6 +138,14 @@ final class LayoutFaults
             ['outline' => ['rect_m' => [0.4, 0.1]], 'depth_m' => 0.05, 'rows' => 2, 'transmission' => 0.05, ...$with],
             $on,
         );
+        $drained = fn (float $y): Document => Make::edited(
+            self::piece($panel(['rows' => 1]), [
+                'thickness_mm' => 3,
+                'marks' => [['id' => 'd', 'kind' => 'drain', 'at_m' => [0.2, $y], 'drill_mm' => 6, 'looked' => true]],
+            ]),
+            new SetField('lay', 'piece', 'board'),
+            new SetField('lay', 'at_m', [0.1, 0.0]),
+        );
         $row = fn (array $with): Document => self::laid(
             'row_light',
             'hole_row',
@@ -240,6 +248,8 @@ final class LayoutFaults
                 ['warning strip.wont_hold lay'],
                 fn () => $path(self::straight(1.2, ['surface' => 'waxy_plastic', 'hold' => 'strong_tape'])),
             ],
+            // Right under the second unit of the row, and far from all of them.
+            'drain.lit' => [fn () => $drained(0.05), ['note drain.lit lay'], fn () => $drained(0.095)],
             'strip.dry_differs' => [
                 fn () => self::laid('shelf_light', 'strip_path', [
                     'segments' => [self::straight(1.2)],

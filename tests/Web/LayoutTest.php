@@ -161,6 +161,13 @@ it('refuses other sizes by their names, and keeps what stands', function (array 
     [['op' => 'add_viewer', 'id' => 'counter_glow', 'kind' => 'seat', 'x' => 'there'], 'Along the path'],
     [['op' => 'add_viewer', 'id' => 'menu_face', 'kind' => 'seat'], 'only lamps over a path'],
     [['op' => 'corner', 'id' => 'menu_face', 'n' => '0', 'kind' => 'knot'], 'The corner'],
+    [['op' => 'points', 'id' => 'menu_face', 'points' => '120, 40; there'], 'Place 2: expected two numbers in mm'],
+    [['op' => 'points', 'id' => 'menu_face', 'points' => '20000, 4'], 'Place 1: expected within 10 m'],
+    [['op' => 'points', 'id' => 'menu_face', 'points' => ' '], 'Places: expected from 1 to 2000'],
+    [['op' => 'deal', 'id' => 'menu_face', 'rows_menu_panel_light' => '1, 9'], 'expected numbers from 1 to'],
+    [['op' => 'deal', 'id' => 'counter_glow', 'rows_menu_panel_light' => '1'], 'The panel'],
+    [['op' => 'shadow', 'id' => 'counter_glow', 'from' => '0.5 m', 'to' => '0.4 m'], 'expected further along'],
+    [['op' => 'shadow', 'id' => 'menu_face', 'from' => '0.3 m', 'to' => '0.4 m'], 'only lamps over a path'],
 ]);
 
 it('puts a corner in and a straight behind it, and takes it out again', function (): void {
@@ -179,6 +186,39 @@ it('puts a corner in and a straight behind it, and takes it out again', function
         'The path has 5 parts',
     );
     expect(layoutText($send(['n' => '5', 'new' => '1', 'kind' => 'fold', 'then' => '0'])))->toContain('Then straight');
+});
+
+it('puts sources one by one, and what stands in the way, and takes that away again', function (): void {
+    $build = $this->hungExample('coffee-stall');
+    $send = fn (array $f, string $c): TestResponse => sendsLayout($this, $build, $f, "&c={$c}");
+    $send(['op' => 'points', 'id' => 'menu_face', 'points' => "120, 40; 180,40\n200 60 mm"], 'menu_panel')->assertOk();
+    $seats = laidIn($this, $build, 'menu_face')->seats();
+    expect($seats)->toHaveCount(3)->and($seats[2]->x)->toBe(0.2)->and($seats[2]->y)->toBe(0.06);
+    $page = layoutText(
+        $send(
+            ['op' => 'shadow', 'id' => 'counter_glow', 'from' => '0.3 m', 'to' => '40 cm', 'high' => '5 cm'],
+            'counter_edge',
+        ),
+    );
+    expect($page)->toContain('In the way from 0.3 m to 0.4 m, 0.05 m up.');
+    expect(laidIn($this, $build, 'counter_glow')->fields->items('shadows'))->toBe([
+        ['from_m' => 0.3, 'to_m' => 0.4, 'height_m' => 0.05],
+    ]);
+});
+
+it('deals rows to the lights of two levels', function (): void {
+    $build = $this->hungExample('wherry');
+    $fields = ['op' => 'deal', 'id' => 'name_three_rows'];
+    $dealt = laidIn($this, $build, 'name_three_rows');
+    expect($dealt->lights)->toHaveCount(2);
+    [$one, $two] = array_map(fn ($l): string => $l->id, $dealt->lights);
+    $send = fn (array $f): TestResponse => sendsLayout($this, $build, [...$fields, ...$f], '&c=nameboard');
+    expect(layoutText($send(["rows_{$one}" => '1, 2', "rows_{$two}" => '2'])))->toContain(
+        'Row 2: it has a light already',
+    );
+    $send(["rows_{$one}" => '2', "rows_{$two}" => '1, 3'])->assertOk();
+    $dealt = laidIn($this, $build, 'name_three_rows');
+    expect($dealt->lightOf(2)?->id)->toBe($one)->and($dealt->lightOf(3)?->id)->toBe($two);
 });
 
 it('uses an arrangement as one step, which is taken back whole', function (): void {

@@ -16,6 +16,7 @@ final readonly class Arrangement
      * @param  string  $less  what one step less gives
      * @param  Edit|null  $edit  null: it lies so already
      * @param  string  $png  its light, small, base64
+     * @param  array{float, int, float}|array{}  $order  less is better, of ways of laying a strip
      */
     public function __construct(
         public string $title,
@@ -28,6 +29,7 @@ final readonly class Arrangement
         public string $png,
         public float $wide,
         public float $high,
+        public array $order = [],
     ) {
     }
 }

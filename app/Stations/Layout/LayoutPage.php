@@ -13,6 +13,7 @@ use BenchGlow\Build\Light;
 use BenchGlow\Edit\AddLayout;
 use BenchGlow\Edit\Edit;
 use BenchGlow\Edit\Editor;
+use BenchGlow\Edit\SetField;
 use BenchGlow\Edit\UseLayout;
 use BenchGlow\Format\BadBuild;
 use BenchGlow\Layout\HoleRow;
@@ -348,6 +349,31 @@ final class LayoutPage
         return $lit === null || $this->laid === null
             ? []
             : array_map(fn ($v): Viewer => Viewer::of($v, $lit, $hood), $this->laid->fields->objects('viewers'));
+    }
+
+    public function withoutShadow(int $n): Edit
+    {
+        $all = $this->laid?->fields->items('shadows') ?? [];
+        unset($all[$n]);
+
+        return new SetField($this->laid->id ?? '', 'shadows', array_values($all));
+    }
+
+    /** @return array<string, array{string, string}> light of the circuit => its name, and its rows as they are typed */
+    public function dealable(): array
+    {
+        $rows = [];
+        foreach ($this->laid?->fields->objects('lights') ?? [] as $dealt) {
+            $rows[$dealt->text('light')] = implode(', ', $dealt->items('rows'));
+        }
+        $all = [];
+        foreach ($this->frame->lights() as $light) {
+            if (in_array($light->kind, ['strip', 'leds'], true)) {
+                $all[$light->id] = [$light->label, $rows[$light->id] ?? ''];
+            }
+        }
+
+        return $all;
     }
 
     /** @return list<array{name: string, letter: string, x: float, y: float, w: float, h: float, area: float}> */

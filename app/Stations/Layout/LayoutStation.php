@@ -10,7 +10,10 @@ use App\Stations\Layout\Forms\AddLayoutForm;
 use App\Stations\Layout\Forms\AddMarkForm;
 use App\Stations\Layout\Forms\AddViewerForm;
 use App\Stations\Layout\Forms\CornerForm;
+use App\Stations\Layout\Forms\DealForm;
 use App\Stations\Layout\Forms\ImportOutlineForm;
+use App\Stations\Layout\Forms\PointsForm;
+use App\Stations\Layout\Forms\ShadowForm;
 use App\Stations\Layout\Forms\SizeForm;
 use App\Stations\Layout\Forms\TrialForm;
 use App\Stations\Layout\Forms\WordsForm;
@@ -86,6 +89,9 @@ final class LayoutStation extends Station
             AddMarkForm::class,
             AddViewerForm::class,
             TrialForm::class,
+            PointsForm::class,
+            DealForm::class,
+            ShadowForm::class,
         ];
     }
 

@@ -5,8 +5,8 @@ declare(strict_types=1);
 namespace App\Stations\Layout;
 
 use BenchGlow\Layout\Outline;
+use BenchGlow\Layout\Seat;
 use BenchGlow\Layout\StripPath;
-use BenchGlow\Layout\StripPiece;
 use BenchGlow\Light\Seen;
 use BenchGlow\Quantity\Shown;
 
@@ -19,15 +19,6 @@ final class Picture
 
     /** Room for the rule, dimension lines and words around the piece. */
     private const AROUND = ['strip_path' => [26, 34, 26, 60], 'panel' => [8, 8, 8, 34], 'footprint' => [8, 20, 8, 10]];
-
-    /** A limb of the folding rule, m, or of a rule in feet: half a foot. */
-    private const LIMB = ['metric' => 0.2, 'imperial' => 0.1524];
-
-    /** Limbs narrower than this carry no number. */
-    private const NUMBERED = 44.0;
-
-    /** A dimension shorter than its field is typed in the rows below. */
-    private const FIELD_W = 108.0;
 
     private float $k = 1.0;
 
@@ -50,7 +41,11 @@ final class Picture
         $this->left = $l + (self::W - $l - $r - $w * $this->k) / 2;
         $this->top = $t;
         $this->bottom = (float) $b;
+        $this->strip = new PathPicture($page, $this);
     }
+
+    /** The strip, its rule, its corners and sizes, where it is a path that is seen. */
+    public readonly PathPicture $strip;
 
     private float $bottom;
 
@@ -105,6 +100,18 @@ final class Picture
         return round($this->top + ($m - $this->box[1]) * $this->k, 1);
     }
 
+    /** px per metre. */
+    public function k(): float
+    {
+        return $this->k;
+    }
+
+    /** Greatest y of the face, m. */
+    public function foot(): float
+    {
+        return $this->box[3];
+    }
+
     public function px(float $m): float
     {
         return round($m * $this->k, 1);
@@ -123,8 +130,57 @@ final class Picture
 
     public function outline(): string
     {
+        return $this->drawn($this->face);
+    }
+
+    /** The line inside which sources may sit; empty for what has none. */
+    public function margin(): string
+    {
+        $laid = $this->page->laid;
+        if ($laid?->kind !== 'panel' || $this->page->isLit()) {
+            return '';
+        }
+        $margin = $laid->fields->number('edge_margin_m', Seat::MARGIN_M);
+
+        return $margin > 0.0 ? $this->drawn($this->face->offset(-$margin)) : '';
+    }
+
+    /**
+     * Who looks, at the place of the eye; at the edge of the drawing where that is further away.
+     *
+     * @return list<array{x: float, y: float, n: int, words: string}>
+     */
+    public function eyes(): array
+    {
+        $all = [];
+        foreach ($this->page->viewers() as $n => $viewer) {
+            $all[] = [
+                'x' => max(20.0, min(self::W - 20.0, $this->x($viewer->x))),
+                'y' => max(14.0, min($this->height() - 14.0, $this->y($viewer->y))),
+                'n' => $n + 1,
+                'words' => $viewer->inSight ? 'bare source in sight' : 'nothing bare in sight',
+            ];
+        }
+
+        return $all;
+    }
+
+    /** @return list<array{x: float, w: float}> what stands in the way of the light, along the path */
+    public function inTheWay(): array
+    {
+        $all = [];
+        foreach ($this->page->laid?->fields->objects('shadows') ?? [] as $shadow) {
+            $ends = [$this->x($shadow->number('from_m')), $this->x($shadow->number('to_m'))];
+            $all[] = ['x' => min($ends), 'w' => round(abs($ends[1] - $ends[0]), 1)];
+        }
+
+        return $all;
+    }
+
+    private function drawn(Outline $outline): string
+    {
         $d = '';
-        foreach ($this->face->contours as $contour) {
+        foreach ($outline->contours as $contour) {
             foreach ($contour as $i => [$x, $y]) {
                 $d .= ($i === 0 ? 'M' : 'L').$this->x($x).' '.$this->y($y);
             }
@@ -155,8 +211,12 @@ final class Picture
 
         // Two labels never stand on each other.
         $kept = [];
+        $taken = array_map(fn (array $e): array => ['x' => $e['x'], 'y' => $e['y']], $this->eyes());
         foreach ($all as $one) {
-            $near = array_filter($kept, fn (array $k): bool => hypot($k['x'] - $one['x'], $k['y'] - $one['y']) < 34);
+            $near = array_filter(
+                [...$kept, ...$taken],
+                fn (array $k): bool => hypot($k['x'] - $one['x'], $k['y'] - $one['y']) < 34,
+            );
             $kept[] = $near === [] ? $one : [...$one, 'share' => ''];
         }
 
@@ -223,22 +283,6 @@ final class Picture
         ];
     }
 
-    /** @return list<array{d: string, wide: float}> the strip's own band, piece by piece */
-    public function bands(): array
-    {
-        $path = $this->page->path();
-        $all = [];
-        foreach ($path->pieces ?? [] as $piece) {
-            if ($path === null || $piece->units === 0) {
-                continue;
-            }
-            $d = $this->along($path, $piece);
-            $all[] = ['d' => $d, 'wide' => round(max(10.0, min(16.0, 1.6 * $path->widthM * $this->k)), 1)];
-        }
-
-        return $all;
-    }
-
     /** @return list<string> what is on the bench, while another arrangement is looked at */
     public function before(): array
     {
@@ -249,187 +293,11 @@ final class Picture
             if ($path === null || $piece->units === 0) {
                 continue;
             }
-            $all[] = $this->along($path, $piece);
+            $all[] = $this->strip->along($path, $piece);
         }
         foreach ($laid?->kind === 'panel' ? $laid->seats() : [] as $seat) {
             [$x, $y] = [$this->x($seat->x), $this->y($seat->y)];
             $all[] = 'M'.($x - 4)." {$y}h8";
-        }
-
-        return $all;
-    }
-
-    /** The line of a piece, from its first unit to its last, round the corners it is folded at. */
-    private function along(StripPath $path, StripPiece $piece): string
-    {
-        $stops = [$piece->fromM, $piece->fromM + $piece->cutM];
-        foreach ($path->corners as $corner) {
-            if ($corner['at'] > $piece->fromM && $corner['at'] < $piece->fromM + $piece->cutM) {
-                $stops[] = $corner['at'];
-            }
-        }
-        sort($stops);
-        $d = '';
-        foreach ($stops as $i => $m) {
-            [$x, $y] = $path->at($m);
-            $d .= ($i === 0 ? 'M' : 'L').$this->x($x).' '.$this->y($y);
-        }
-
-        return $d;
-    }
-
-    /** @return list<array{d: string, words: string, x: float, y: float}> places that stay dark */
-    public function gaps(): array
-    {
-        $path = $this->page->path();
-        $all = [];
-        foreach ($path?->gaps() ?? [] as $gap) {
-            if ($path === null || $gap['to'] - $gap['from'] < 0.004) {
-                continue;
-            }
-            [$x, $y] = $path->at($gap['from']);
-            [$u, $v] = $path->at($gap['to']);
-            $all[] = [
-                'd' => 'M'.$this->x($x).' '.$this->y($y).'L'.$this->x($u).' '.$this->y($v),
-                'words' => 'dark '.$this->page->short($gap['to'] - $gap['from']),
-                'x' => $this->x($u),
-                'y' => $this->y($v),
-            ];
-        }
-
-        return $all;
-    }
-
-    /** @return list<array{x: float, y: float, turn: float, w: float, number: string}> limbs of the folding rule along the path */
-    public function limbs(): array
-    {
-        $path = $this->page->path();
-        if ($path === null) {
-            return [];
-        }
-        $inches = $this->page->frame->preference->units === 'imperial';
-        $limb = self::LIMB[$inches ? 'imperial' : 'metric'];
-        $all = [];
-        $from = 0.0;
-        $n = 0;
-        foreach ($path->straights as $s => $long) {
-            for ($m = 0.0; $m < $long - 1e-6; $m += $part) {
-                $part = min($limb - fmod($from + $m, $limb) + 1e-9, $long - $m);
-                [$x, $y, $a] = self::onStraight($path, $s, $m);
-                $aside = -(14.0 + ($n % 2) * 3.0) / $this->k;
-                $end = $from + $m + $part;
-                $number =
-                    abs(fmod($end + 1e-6, $limb)) < 1e-3 && $part * $this->k >= self::NUMBERED
-                        ? Shown::plain($inches ? $end / 0.0254 : 100 * $end, 0)
-                        : '';
-                $all[] = [
-                    'x' => $this->x($x - $aside * sin($a)),
-                    'y' => $this->y($y + $aside * cos($a)),
-                    'turn' => round(rad2deg($this->page->isBack() ? M_PI - $a : $a), 1),
-                    'w' => $this->px($part),
-                    'number' => $number,
-                ];
-                $n++;
-            }
-            $from += $long;
-        }
-
-        return $all;
-    }
-
-    /** @return array{float, float, float} */
-    private static function onStraight(StripPath $path, int $s, float $m): array
-    {
-        $points = $path->points();
-        [$a, $b] = [$points[$s], $points[$s + 1]];
-        $angle = atan2($b[1] - $a[1], $b[0] - $a[0]);
-
-        return [$a[0] + $m * cos($angle), $a[1] + $m * sin($angle), $angle];
-    }
-
-    /**
-     * Dimension lines of the straights, each with its field where that finds room.
-     *
-     * @return list<array{d: string, x: float, y: float, n: int, m: float, room: bool}>
-     */
-    public function sizes(): array
-    {
-        $path = $this->page->path();
-        if ($path === null) {
-            return [];
-        }
-        $points = $path->points();
-        $all = [];
-        foreach ($this->straights() as $s => $n) {
-            $long = $path->straights[$s] ?? 0.0;
-            if ($long <= 0.0) {
-                continue;
-            }
-            [$a, $b] = [$points[$s], $points[$s + 1]];
-            $level = abs($b[0] - $a[0]) >= abs($b[1] - $a[1]);
-            $x0 = $this->x($a[0]);
-            $x1 = $this->x($b[0]);
-            [$y0, $y1] = [$this->y($a[1]), $this->y($b[1])];
-            $aside = $level ? $this->y($this->clear(($a[0] + $b[0]) / 2, $a[1])) + 20.0 : max($x0, $x1) - 62.0;
-            $all[] = [
-                'd' => $level
-                    ? "M{$x0} {$aside}H{$x1}M{$x0} ".($aside - 6).'v12M'."{$x1} ".($aside - 6).'v12'
-                    : "M{$aside} {$y0}V{$y1}M".($aside - 6)." {$y0}h12M".($aside - 6)." {$y1}h12",
-                'x' => $level ? ($x0 + $x1) / 2 : $aside,
-                'y' => $level ? $aside : round($y0 + 0.62 * ($y1 - $y0), 1),
-                'n' => $n,
-                'm' => $path->straights[$s],
-                'room' => $level ? abs($x1 - $x0) > self::FIELD_W : abs($y1 - $y0) > 56.0,
-            ];
-        }
-
-        return $all;
-    }
-
-    /** Below a point, where the face ends. */
-    private function clear(float $x, float $y): float
-    {
-        $step = max(0.002, $this->face->height() / 100);
-        for ($at = $y; $at < $this->box[3] && $this->face->contains($x, $at); $at += $step);
-
-        return min($at, $this->box[3]);
-    }
-
-    /** @return array<int, int> number of the straight => its place among the segments, where it is one segment */
-    private function straights(): array
-    {
-        $all = [];
-        $s = 0;
-        foreach ($this->page->laid?->fields->objects('segments') ?? [] as $n => $segment) {
-            if ($segment->has('straight_m')) {
-                $all[$s] ??= $n;
-            }
-            $s += $segment->text('corner') !== '' ? 1 : 0;
-        }
-
-        return $all;
-    }
-
-    /** @return list<array{x: float, y: float, n: int, kind: string, url: string, open: bool}> corners that open */
-    public function corners(): array
-    {
-        $path = $this->page->path();
-        $all = [];
-        $c = 0;
-        foreach ($this->page->laid?->fields->objects('segments') ?? [] as $n => $segment) {
-            if ($segment->text('corner') === '' || $path === null) {
-                continue;
-            }
-            [$x, $y] = $path->points()[++$c];
-            $open = $this->page->frame->own('corner') === (string) $n;
-            $all[] = [
-                'x' => $this->x($x),
-                'y' => $this->y($y),
-                'n' => $n,
-                'kind' => $segment->text('corner'),
-                'url' => $this->page->frame->url(['corner' => $open ? null : (string) $n]),
-                'open' => $open,
-            ];
         }
 
         return $all;
@@ -455,7 +323,7 @@ final class Picture
         return $all;
     }
 
-    /** @return list<array{x: float, y: float, n: int, kind: string, r: float, here: bool, url: string}> marks of a piece */
+    /** @return list<array{x: float, y: float, n: int, kind: string, r: float, way: int, here: bool, url: string}> marks of a piece */
     public function marks(): array
     {
         $piece = $this->page->piece();
@@ -470,6 +338,8 @@ final class Picture
                 'n' => $n + 1,
                 'kind' => $mark->kind,
                 'r' => max(4.0, $this->px(($mark->drillMm ?? 5.0) / 2000)),
+                // Mm from the datum for a mm to the right.
+                'way' => ($piece->datum === 'right' ? -1 : 1) * ($this->page->isBack() ? -1 : 1),
                 'here' => $this->page->frame->own('mark') === $mark->id,
                 'url' => $this->page->frame->url(['mark' => $mark->id]),
             ];

@@ -5,7 +5,6 @@ declare(strict_types=1);
 namespace BenchGlow\Check\Layout;
 
 use BenchGlow\Analysis\Analysis;
-use BenchGlow\Check\Finding;
 use BenchGlow\Check\ReadsLayouts;
 use BenchGlow\Check\Rule;
 use BenchGlow\Check\Severity;
@@ -32,11 +31,10 @@ final class BareSourceRule implements ReadsLayouts, Rule
             foreach ($laid->fields->objects('viewers') as $viewer) {
                 $seen = Viewer::of($viewer, $lit, $laid->fields->numberOrNull('hood_m'));
                 if ($seen->inSight && $seen->dazzles()) {
-                    $findings[] = new Finding(
+                    $findings[] = LaidOut::found(
                         $this->id(),
                         Severity::Warning,
-                        $laid->light()->circuit ?? null,
-                        $laid->id,
+                        $laid,
                         Words::first($laid->label).', '.$seen->words().'.',
                         'A lip of 2 cm in front of the lamps',
                         new SetField($laid->id, 'hood_m', 0.02),

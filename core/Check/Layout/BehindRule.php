@@ -5,7 +5,6 @@ declare(strict_types=1);
 namespace BenchGlow\Check\Layout;
 
 use BenchGlow\Analysis\Analysis;
-use BenchGlow\Check\Finding;
 use BenchGlow\Check\ReadsLayouts;
 use BenchGlow\Check\Rule;
 use BenchGlow\Check\Severity;
@@ -27,11 +26,10 @@ final class BehindRule implements ReadsLayouts, Rule
             $piece = Pieces::of($analysis, $laid);
             foreach ($piece->marks ?? [] as $n => $mark) {
                 if ($piece !== null && $mark->isBlind()) {
-                    $findings[] = new Finding(
+                    $findings[] = LaidOut::found(
                         $this->id(),
                         Severity::Warning,
-                        $laid->light()->circuit ?? null,
-                        $laid->id,
+                        $laid,
                         Words::first($piece->label).
                             ': nobody has looked yet what lies behind '.
                             Pieces::said($mark, $n).

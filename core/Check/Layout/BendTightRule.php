@@ -5,7 +5,6 @@ declare(strict_types=1);
 namespace BenchGlow\Check\Layout;
 
 use BenchGlow\Analysis\Analysis;
-use BenchGlow\Check\Finding;
 use BenchGlow\Check\ReadsLayouts;
 use BenchGlow\Check\Rule;
 use BenchGlow\Check\Severity;
@@ -31,11 +30,10 @@ final class BendTightRule implements ReadsLayouts, Rule
             foreach ($laid->fields->objects('segments') as $n => $segment) {
                 $radius = $segment->numberOrNull('radius_mm');
                 if ($segment->text('corner') === 'bend' && $radius !== null && $radius < $least) {
-                    $findings[] = new Finding(
+                    $findings[] = LaidOut::found(
                         $this->id(),
                         Severity::Warning,
-                        $laid->light()->circuit ?? null,
-                        $laid->id,
+                        $laid,
                         Words::first($laid->label).
                             ' is bent to '.
                             Shown::plain($radius, 1).

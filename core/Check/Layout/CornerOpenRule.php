@@ -5,7 +5,6 @@ declare(strict_types=1);
 namespace BenchGlow\Check\Layout;
 
 use BenchGlow\Analysis\Analysis;
-use BenchGlow\Check\Finding;
 use BenchGlow\Check\ReadsLayouts;
 use BenchGlow\Check\Rule;
 use BenchGlow\Check\Severity;
@@ -27,11 +26,10 @@ final class CornerOpenRule implements ReadsLayouts, Rule
         foreach (LaidOut::all($analysis, 'strip_path') as $laid) {
             foreach ($laid->fields->objects('segments') as $n => $segment) {
                 if ($segment->has('deg') && ! $segment->has('corner')) {
-                    $findings[] = new Finding(
+                    $findings[] = LaidOut::found(
                         $this->id(),
                         Severity::Warning,
-                        $laid->light()->circuit ?? null,
-                        $laid->id,
+                        $laid,
                         Words::first($laid->label).
                             ' has a corner that no strip bends round in its plane: fold it, or cut it and join it.',
                         'Fold it',

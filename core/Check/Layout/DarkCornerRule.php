@@ -5,7 +5,6 @@ declare(strict_types=1);
 namespace BenchGlow\Check\Layout;
 
 use BenchGlow\Analysis\Analysis;
-use BenchGlow\Check\Finding;
 use BenchGlow\Check\ReadsLayouts;
 use BenchGlow\Check\Rule;
 use BenchGlow\Check\Severity;
@@ -27,11 +26,10 @@ final class DarkCornerRule implements ReadsLayouts, Rule
             foreach ($path?->gaps() ?? [] as $gap) {
                 $long = $gap['to'] - $gap['from'];
                 if ($path !== null && $gap['where'] === 'corner' && $long > 2 * $path->pitchM) {
-                    $findings[] = new Finding(
+                    $findings[] = LaidOut::found(
                         $this->id(),
                         Severity::Note,
-                        $laid->light()->circuit ?? null,
-                        $laid->id,
+                        $laid,
                         Words::first($laid->label).' stays dark for '.$analysis->length($long).' at a corner.',
                     );
                 }

@@ -5,7 +5,6 @@ declare(strict_types=1);
 namespace BenchGlow\Check\Layout;
 
 use BenchGlow\Analysis\Analysis;
-use BenchGlow\Check\Finding;
 use BenchGlow\Check\ReadsLayouts;
 use BenchGlow\Check\Rule;
 use BenchGlow\Check\Severity;
@@ -33,11 +32,10 @@ final class DarkSpotRule implements ReadsLayouts, Rule
             $even = $field?->evenness();
             if ($field !== null && $even !== null && $even < $target - 1e-6) {
                 $better = (new Suggest($analysis->build, $laid))->first();
-                $finding = new Finding(
+                $finding = LaidOut::found(
                     $this->id(),
                     Severity::Warning,
-                    $laid->light()->circuit ?? null,
-                    $laid->id,
+                    $laid,
                     Words::first($laid->label).
                         ' is blotchy: its darkest place, '.
                         Spot::words($laid, $field->darkest()).

@@ -5,7 +5,6 @@ declare(strict_types=1);
 namespace BenchGlow\Check\Layout;
 
 use BenchGlow\Analysis\Analysis;
-use BenchGlow\Check\Finding;
 use BenchGlow\Check\ReadsLayouts;
 use BenchGlow\Check\Rule;
 use BenchGlow\Check\Severity;
@@ -25,11 +24,10 @@ final class DryDiffersRule implements ReadsLayouts, Rule
         foreach (LaidOut::all($analysis, 'strip_path') as $laid) {
             $by = $laid->path()?->differsM() ?? 0.0;
             if ($by !== 0.0) {
-                $findings[] = new Finding(
+                $findings[] = LaidOut::found(
                     $this->id(),
                     Severity::Note,
-                    $laid->light()->circuit ?? null,
-                    $laid->id,
+                    $laid,
                     Words::first($laid->label).
                         ' came out '.
                         $analysis->length(abs($by)).

@@ -5,7 +5,6 @@ declare(strict_types=1);
 namespace BenchGlow\Check\Layout;
 
 use BenchGlow\Analysis\Analysis;
-use BenchGlow\Check\Finding;
 use BenchGlow\Check\ReadsLayouts;
 use BenchGlow\Check\Rule;
 use BenchGlow\Check\Severity;
@@ -26,11 +25,10 @@ final class FlangeRule implements ReadsLayouts, Rule
         foreach (LaidOut::all($analysis, 'hole_row') as $laid) {
             $row = $laid->row($analysis->build);
             if ($row !== null && ! $row->flangeFits()) {
-                $findings[] = new Finding(
+                $findings[] = LaidOut::found(
                     $this->id(),
                     Severity::Warning,
-                    $laid->light()->circuit ?? null,
-                    $laid->id,
+                    $laid,
                     Words::first($laid->label).
                         ': a flange of '.
                         Shown::plain($row->flangeMm, 1).

@@ -5,7 +5,6 @@ declare(strict_types=1);
 namespace BenchGlow\Check\Layout;
 
 use BenchGlow\Analysis\Analysis;
-use BenchGlow\Check\Finding;
 use BenchGlow\Check\ReadsLayouts;
 use BenchGlow\Check\Rule;
 use BenchGlow\Check\Severity;
@@ -33,11 +32,10 @@ final class FootprintGapRule implements ReadsLayouts, Rule
             $print = Footprint::of($lit, $laid->fields);
             $share = $print->between === [] ? 1.0 : min($print->between) / max(1e-9, Extreme::greatest($print->under));
             if (! $print->band && $share < self::DARK) {
-                $findings[] = new Finding(
+                $findings[] = LaidOut::found(
                     $this->id(),
                     Severity::Note,
-                    $laid->light()->circuit ?? null,
-                    $laid->id,
+                    $laid,
                     Words::first($laid->label).
                         ' is '.
                         Shown::percent($share).

@@ -5,7 +5,6 @@ declare(strict_types=1);
 namespace BenchGlow\Check\Layout;
 
 use BenchGlow\Analysis\Analysis;
-use BenchGlow\Check\Finding;
 use BenchGlow\Check\ReadsLayouts;
 use BenchGlow\Check\Rule;
 use BenchGlow\Check\Severity;
@@ -32,11 +31,10 @@ final class HoleLoadedRule implements ReadsLayouts, Rule
                         in_array($mark->kind, ['hole', 'slot', 'cut', 'drain'], true),
                 ) !== [];
             if ($piece?->loaded === true && $through) {
-                $findings[] = new Finding(
+                $findings[] = LaidOut::found(
                     $this->id(),
                     Severity::Danger,
-                    $laid->light()->circuit ?? null,
-                    $laid->id,
+                    $laid,
                     Words::first($piece->label).
                         ' carries load, holds pressure or protects somebody: it is not drilled or cut. Fix the light to something else.',
                 );

@@ -5,7 +5,6 @@ declare(strict_types=1);
 namespace BenchGlow\Check\Layout;
 
 use BenchGlow\Analysis\Analysis;
-use BenchGlow\Check\Finding;
 use BenchGlow\Check\ReadsLayouts;
 use BenchGlow\Check\Rule;
 use BenchGlow\Check\Severity;
@@ -27,11 +26,10 @@ final class HotSpotRule implements ReadsLayouts, Rule
             $wall = $laid->fields->numberOrNull('wall_m');
             $lamps = $laid->fields->integer('lamps', $laid->light()?->count() ?? 1);
             if ($wall !== null && $lamps > 1 && $wall < $spacing / 3 - 1e-9) {
-                $findings[] = new Finding(
+                $findings[] = LaidOut::found(
                     $this->id(),
                     Severity::Warning,
-                    $laid->light()->circuit ?? null,
-                    $laid->id,
+                    $laid,
                     Words::first($laid->label).
                         ': the face behind is '.
                         $analysis->length($wall).

@@ -5,7 +5,6 @@ declare(strict_types=1);
 namespace BenchGlow\Check\Layout;
 
 use BenchGlow\Analysis\Analysis;
-use BenchGlow\Check\Finding;
 use BenchGlow\Check\ReadsLayouts;
 use BenchGlow\Check\Rule;
 use BenchGlow\Check\Severity;
@@ -26,11 +25,10 @@ final class IslandRule implements ReadsLayouts, Rule
         foreach (LaidOut::counting($analysis, 'panel') as $laid) {
             $names = array_column(Shapes::islands($laid->fields->object('outline')), 'name');
             if ($names !== []) {
-                $findings[] = new Finding(
+                $findings[] = LaidOut::found(
                     $this->id(),
                     Severity::Note,
-                    $laid->light()->circuit ?? null,
-                    $laid->id,
+                    $laid,
                     Words::first($laid->label).
                         ' has parts that fall out when it is cut: '.
                         Words::join(array_slice($names, 0, 6), 'and').

@@ -5,6 +5,9 @@ declare(strict_types=1);
 namespace BenchGlow\Check\Layout;
 
 use BenchGlow\Analysis\Analysis;
+use BenchGlow\Check\Finding;
+use BenchGlow\Check\Severity;
+use BenchGlow\Edit\Edit;
 use BenchGlow\Layout\Laid;
 use BenchGlow\Light\Field;
 use BenchGlow\Light\Lit;
@@ -45,6 +48,18 @@ final class LaidOut
                 fn (Laid $l): bool => $l->chosen || ! isset($chosen[$l->light()->id ?? '']),
             ),
         );
+    }
+
+    /** A finding of a layout, filed with its circuit. */
+    public static function found(
+        string $rule,
+        Severity $severity,
+        Laid $laid,
+        string $words,
+        ?string $fix = null,
+        ?Edit $edit = null,
+    ): Finding {
+        return new Finding($rule, $severity, $laid->light()->circuit ?? null, $laid->id, $words, $fix, $edit);
     }
 
     /** As its light burns brightest at the normal supply. */

@@ -5,7 +5,6 @@ declare(strict_types=1);
 namespace BenchGlow\Check\Layout;
 
 use BenchGlow\Analysis\Analysis;
-use BenchGlow\Check\Finding;
 use BenchGlow\Check\ReadsLayouts;
 use BenchGlow\Check\Rule;
 use BenchGlow\Check\Severity;
@@ -25,11 +24,10 @@ final class OutOfStepRule implements ReadsLayouts, Rule
         $findings = [];
         foreach (LaidOut::all($analysis) as $laid) {
             if ($laid->chosen && ! $laid->inStep($analysis->build)) {
-                $findings[] = new Finding(
+                $findings[] = LaidOut::found(
                     $this->id(),
                     Severity::Warning,
-                    $laid->light()->circuit ?? null,
-                    $laid->id,
+                    $laid,
                     Words::first($laid->label).
                         ' says something else than the circuit: take it in again, or lay it anew.',
                     'Take the layout into the circuit',

@@ -5,7 +5,6 @@ declare(strict_types=1);
 namespace BenchGlow\Check\Layout;
 
 use BenchGlow\Analysis\Analysis;
-use BenchGlow\Check\Finding;
 use BenchGlow\Check\ReadsLayouts;
 use BenchGlow\Check\Rule;
 use BenchGlow\Check\Severity;
@@ -28,11 +27,10 @@ final class PairUnlikeRule implements ReadsLayouts, Rule
             $of = $laid->light()?->fields->textOrNull('mirror_of');
             foreach ($of === null || $laid->fields->has('mirror_of') ? [] : $all as $other) {
                 if ($other->kind === $laid->kind && $other->light()?->id === $of) {
-                    $findings[] = new Finding(
+                    $findings[] = LaidOut::found(
                         $this->id(),
                         Severity::Note,
-                        $laid->light()->circuit ?? null,
-                        $laid->id,
+                        $laid,
                         Words::first($laid->label).
                             ' is one of a pair and is not laid as the mirror of '.
                             Words::within($other->label).

@@ -5,7 +5,6 @@ declare(strict_types=1);
 namespace BenchGlow\Check\Layout;
 
 use BenchGlow\Analysis\Analysis;
-use BenchGlow\Check\Finding;
 use BenchGlow\Check\ReadsLayouts;
 use BenchGlow\Check\Rule;
 use BenchGlow\Check\Severity;
@@ -36,11 +35,10 @@ final class PanelHotRule implements ReadsLayouts, Rule
             $warm = self::PLACE_C + BoxHeat::rise($watts, $area);
             $stands = Pieces::of($analysis, $laid)?->standsC() ?? self::PLASTIC_C;
             if ($watts > 0.0 && $warm > $stands - BoxHeat::MARGIN_K) {
-                $findings[] = new Finding(
+                $findings[] = LaidOut::found(
                     $this->id(),
                     Severity::Warning,
-                    $laid->light()->circuit ?? null,
-                    $laid->id,
+                    $laid,
                     Words::first($laid->label).
                         ' gets to '.
                         Shown::plain($warm, 0).

@@ -5,7 +5,6 @@ declare(strict_types=1);
 namespace BenchGlow\Check\Layout;
 
 use BenchGlow\Analysis\Analysis;
-use BenchGlow\Check\Finding;
 use BenchGlow\Check\ReadsLayouts;
 use BenchGlow\Check\Rule;
 use BenchGlow\Check\Severity;
@@ -27,11 +26,10 @@ final class PastPieceRule implements ReadsLayouts, Rule
             $past = $laid->path()?->pastM() ?? 0.0;
             if ($past > 0.0005) {
                 $light = $laid->light();
-                $findings[] = new Finding(
+                $findings[] = LaidOut::found(
                     $this->id(),
                     Severity::Warning,
-                    $laid->light()->circuit ?? null,
-                    $laid->id,
+                    $laid,
                     Words::first($laid->label).' goes '.$analysis->length($past).' past the end of its path.',
                     'Stay inside it',
                     new SetField($light->id ?? '', 'fit', 'down'),
@@ -39,11 +37,10 @@ final class PastPieceRule implements ReadsLayouts, Rule
             }
             $left = $laid->path()?->leftM() ?? 0.0;
             if ($left < -1e-6) {
-                $findings[] = new Finding(
+                $findings[] = LaidOut::found(
                     $this->id(),
                     Severity::Warning,
-                    $laid->light()->circuit ?? null,
-                    $laid->id,
+                    $laid,
                     Words::first($laid->label).
                         ' takes '.
                         $analysis->length(-$left).
@@ -52,11 +49,10 @@ final class PastPieceRule implements ReadsLayouts, Rule
             }
             $row = $laid->row($analysis->build);
             if ($row !== null && ($row->atMm === [] || min($row->atMm) < 0.0 || max($row->atMm) > $row->lengthMm)) {
-                $findings[] = new Finding(
+                $findings[] = LaidOut::found(
                     $this->id(),
                     Severity::Warning,
-                    $laid->light()->circuit ?? null,
-                    $laid->id,
+                    $laid,
                     Words::first($laid->label).' has holes past the end of the flat.',
                 );
             }

@@ -5,7 +5,6 @@ declare(strict_types=1);
 namespace BenchGlow\Check\Layout;
 
 use BenchGlow\Analysis\Analysis;
-use BenchGlow\Check\Finding;
 use BenchGlow\Check\ReadsLayouts;
 use BenchGlow\Check\Rule;
 use BenchGlow\Check\Severity;
@@ -39,11 +38,10 @@ final class StrayRule implements ReadsLayouts, Rule
                 Beam::of($light->part->number('viewing_deg', 120.0)),
             );
             if ($stray->shows && $stray->hoodM !== null) {
-                $findings[] = new Finding(
+                $findings[] = LaidOut::found(
                     $this->id(),
                     Severity::Warning,
-                    $laid->light()->circuit ?? null,
-                    $laid->id,
+                    $laid,
                     Words::first($laid->label).
                         ' leaves through the gap and lands with '.
                         Shown::plain($stray->lux, 1).

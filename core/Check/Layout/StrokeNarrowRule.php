@@ -5,7 +5,6 @@ declare(strict_types=1);
 namespace BenchGlow\Check\Layout;
 
 use BenchGlow\Analysis\Analysis;
-use BenchGlow\Check\Finding;
 use BenchGlow\Check\ReadsLayouts;
 use BenchGlow\Check\Rule;
 use BenchGlow\Check\Severity;
@@ -32,11 +31,10 @@ final class StrokeNarrowRule implements ReadsLayouts, Rule
             }
             $widths = array_map(fn (Stroke $s): float => 1000 * $s->widthM, Strokes::of($laid->outline()));
             if ($widths !== [] && min($widths) < $width + 2.0) {
-                $findings[] = new Finding(
+                $findings[] = LaidOut::found(
                     $this->id(),
                     Severity::Warning,
-                    $laid->light()->circuit ?? null,
-                    $laid->id,
+                    $laid,
                     Words::first($laid->label).
                         ' has a stroke of '.
                         Shown::plain(min($widths), 1).

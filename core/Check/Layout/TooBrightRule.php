@@ -5,7 +5,6 @@ declare(strict_types=1);
 namespace BenchGlow\Check\Layout;
 
 use BenchGlow\Analysis\Analysis;
-use BenchGlow\Check\Finding;
 use BenchGlow\Check\ReadsLayouts;
 use BenchGlow\Check\Rule;
 use BenchGlow\Check\Severity;
@@ -28,11 +27,10 @@ final class TooBrightRule implements ReadsLayouts, Rule
                 LaidOut::field($analysis, $laid)?->luminance(LaidOut::lit($analysis, $laid)->transmission ?? 0.0) ??
                 0.0;
             if ($cd > self::DAZZLES) {
-                $findings[] = new Finding(
+                $findings[] = LaidOut::found(
                     $this->id(),
                     Severity::Note,
-                    $laid->light()->circuit ?? null,
-                    $laid->id,
+                    $laid,
                     Words::first($laid->label).
                         ' gives '.
                         Shown::plain($cd, 0).

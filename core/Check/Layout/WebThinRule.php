@@ -5,7 +5,6 @@ declare(strict_types=1);
 namespace BenchGlow\Check\Layout;
 
 use BenchGlow\Analysis\Analysis;
-use BenchGlow\Check\Finding;
 use BenchGlow\Check\ReadsLayouts;
 use BenchGlow\Check\Rule;
 use BenchGlow\Check\Severity;
@@ -31,11 +30,10 @@ final class WebThinRule implements ReadsLayouts, Rule
             $piece = Pieces::of($analysis, $laid);
             $least = $row->leastWebMm($analysis->build->settings->leastWeb, $piece->material ?? '');
             if ($row->thinnestMm() < $least - 1e-6) {
-                $findings[] = new Finding(
+                $findings[] = LaidOut::found(
                     $this->id(),
                     Severity::Warning,
-                    $laid->light()->circuit ?? null,
-                    $laid->id,
+                    $laid,
                     Words::first($laid->label).
                         ' leaves a web of '.
                         Shown::plain(max(0.0, $row->thinnestMm()), 1).

@@ -5,12 +5,12 @@ declare(strict_types=1);
 namespace BenchGlow\Check\Layout;
 
 use BenchGlow\Analysis\Analysis;
-use BenchGlow\Check\Finding;
 use BenchGlow\Check\ReadsLayouts;
 use BenchGlow\Check\Rule;
 use BenchGlow\Check\Severity;
 use BenchGlow\Edit\SetSegment;
 use BenchGlow\Format\Fields;
+use BenchGlow\Layout\Laid;
 use BenchGlow\Quantity\Words;
 
 /** What it lies on does not hold the tape it comes with (layout-harness.md 2). */
@@ -31,14 +31,14 @@ final class WontHoldRule implements ReadsLayouts, Rule
                     $segment->text('surface'),
                     $segment->text('hold', 'tape'),
                     $strip->wattsPerM ?? 0.0,
+                    self::hottestC($analysis, $laid),
                 );
                 if ($wanted !== null) {
                     [$why, $fix, $hold] = $wanted;
-                    $findings[] = new Finding(
+                    $findings[] = LaidOut::found(
                         $this->id(),
                         Severity::Warning,
-                        $laid->light()->circuit ?? null,
-                        $laid->id,
+                        $laid,
                         Words::first($laid->label).' '.$why,
                         $fix,
                         new SetSegment($laid->id, $n, new Fields(['hold' => $hold])),
@@ -53,8 +53,26 @@ final class WontHoldRule implements ReadsLayouts, Rule
     /** Strip that gets warm wants metal behind it: W/m from which tape alone lets go. */
     private const WARM_W_PER_M = 10.0;
 
+    /** Tape lets go above this, °C. */
+    private const HOT_C = 60.0;
+
+    /** The hottest that the wires of its lights lie in, °C. */
+    private static function hottestC(Analysis $analysis, Laid $laid): float
+    {
+        $hottest = -INF;
+        $lights = array_column($laid->lights, 'id');
+        foreach ($analysis->build->leads as $lead) {
+            $ends = array_map(fn (?string $pin): string => explode('.', (string) $pin)[0], array_merge(...$lead->cores));
+            foreach (array_intersect($ends, $lights) === [] ? [] : $lead->route as $route) {
+                $hottest = max($hottest, $analysis->build->routes[$route]->ambientC ?? -INF);
+            }
+        }
+
+        return $hottest;
+    }
+
     /** @return array{string, string, string}|null what is wrong, the act in words, how it is held then */
-    private static function wanted(string $surface, string $hold, float $wattsPerM): ?array
+    private static function wanted(string $surface, string $hold, float $wattsPerM, float $placeC): ?array
     {
         $taped = in_array($hold, ['tape', 'strong_tape'], true);
 
@@ -69,6 +87,11 @@ final class WontHoldRule implements ReadsLayouts, Rule
                 'gets too warm for tape alone: it wants a channel or clips.',
                 'Lay it in a channel',
                 'channel',
+            ],
+            $placeC > self::HOT_C => [
+                'lies where it gets hotter than tape bears: it wants a channel or clips.',
+                'Hold it with clips',
+                'clips',
             ],
             $hold === 'tape' && in_array($surface, ['grained_plastic', 'waxy_plastic', 'wood'], true) => [
                 'lies on a grained or waxy face: its own tape lets go there.',

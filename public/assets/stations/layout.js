@@ -14,18 +14,53 @@ const goTo = (path) => {
   a.remove();
 };
 
+/** Where on the piece the pointer is, mm. */
+const pointed = (picture, e) => {
+  const [k, x0, y0, mirror] = picture.dataset.scale.split(' ').map(Number);
+  const box = picture.getBoundingClientRect();
+  const x = k * (((e.clientX - box.left) * 724) / box.width) + x0;
+  const y = k * (((e.clientY - box.top) * 724) / box.width) + y0;
+  return [Math.round(mirror ? mirror - x : x), Math.round(y)];
+};
+const tipTo = (picture, e) => {
+  const url = new URL(window.location.href);
+  url.searchParams.set('tip', pointed(picture, e).join(','));
+  goTo(url.pathname + url.search);
+};
+
+// The light tip and the marks of a piece are drawn along by hand; each has its typed and stepped twin.
+let held = null;
+document.addEventListener('pointerdown', (e) => {
+  const thing = e.target.closest('.light-tip, [data-drags]');
+  const picture = e.target.closest('#layout-picture');
+  if (thing && picture) held = { thing, picture, x: e.clientX, y: e.clientY, moved: false };
+});
+document.addEventListener('pointermove', (e) => {
+  if (!held) return;
+  const scale = 724 / held.picture.getBoundingClientRect().width;
+  const [dx, dy] = [(e.clientX - held.x) * scale, (e.clientY - held.y) * scale];
+  held.moved = held.moved || Math.hypot(dx, dy) > 4;
+  const along = 'drags' in held.thing.dataset;
+  if (held.moved) held.thing.setAttribute('transform', `translate(${dx} ${along ? 0 : dy})`);
+});
+document.addEventListener('pointerup', (e) => {
+  const was = held;
+  held = null;
+  if (!was || !was.moved) return;
+  document.addEventListener('click', (c) => (c.preventDefault(), c.stopPropagation()), { capture: true, once: true });
+  const field = was.thing.dataset.drags && $(`#${was.thing.dataset.drags}`);
+  if (!field) return tipTo(was.picture, e);
+  const per = Number(was.picture.dataset.scale.split(' ')[0]) * (724 / was.picture.getBoundingClientRect().width);
+  const by = Math.round((e.clientX - was.x) * per) * Number(was.thing.dataset.way);
+  if (stepped(field, (mm) => mm + by, true)) field.dispatchEvent(new Event('change', { bubbles: true }));
+});
+document.addEventListener('dragstart', (e) => e.target.closest?.('#layout-picture') && e.preventDefault());
+
 // Where one presses, the light tip stands.
 document.addEventListener('click', (e) => {
   const picture = e.target.closest('#layout-picture');
   if (!picture || e.target.closest('a, form, input, foreignObject') || !$('[data-tip]')) return;
-  const [k, x0, y0, mirror] = picture.dataset.scale.split(' ').map(Number);
-  const box = picture.getBoundingClientRect();
-  const px = ((e.clientX - box.left) * 724) / box.width;
-  const py = ((e.clientY - box.top) * 724) / box.width;
-  const x = Math.round(mirror ? mirror - (k * px + x0) : k * px + x0);
-  const url = new URL(window.location.href);
-  url.searchParams.set('tip', `${x},${Math.round(k * py + y0)}`);
-  goTo(url.pathname + url.search);
+  tipTo(picture, e);
 });
 
 // Light that comes while somebody types into the picture waits until they are done.
@@ -52,12 +87,12 @@ const sizes = () => [
   ...document.querySelectorAll('.size-at .typed, .sizes .typed, .segment-rows .typed, .mark-rows .typed'),
 ];
 /** A length typed as it stands, changed in mm. */
-const stepped = (field, change) => {
+const stepped = (field, change, signed = false) => {
   const found = /^\s*(-?[\d.,]+)\s*(mm|cm|m)\s*$/.exec(field.value);
   if (!found) return false;
   const per = { mm: 1, cm: 10, m: 1000 }[found[2]];
   const now = Math.round(change(Math.round(Number(found[1].replace(',', '.')) * per)));
-  if (!(now > 0)) return false;
+  if (!signed && !(now > 0)) return false;
   field.value = `${now / 1000} m`;
   return true;
 };

@@ -11,26 +11,16 @@
             @foreach ($page->piece()->marks as $n => $mark)
                 <li @class(['here' => $frame->own('mark') === $mark->id])>
                     <b>{{ $n + 1 }} {{ App\Stations\Layout\Forms\AddMarkForm::KINDS[$mark->kind] }}</b>
-                    <x-form
-                        op="layout_size"
-                        :echo="'mark-' . $n . '-echo'"
-                        on-change
-                        render="all"
-                        :with="['id' => $laid->id, 'field' => 'marks.' . $n . '.at_m.0']"
-                        class="mark-size"
-                    >
-                        <input
-                            class="typed figure"
-                            id="mark-{{ $n }}"
-                            name="text"
-                            size="8"
-                            value="{{ $frame->preference->units === 'imperial' ? $frame->length($mark->atM[0]) : $page->short($mark->atM[0]) }}"
-                            aria-label="Mark {{ $n + 1 }}, from the datum"
-                            autocomplete="off"
-                        ><span
-                            class="echo"
-                            id="mark-{{ $n }}-echo"
-                        ></span></x-form> from the
+                    @include('stations.layout.size', [
+                        'box' => "mark-{$n}",
+                        'field' => "marks.{$n}.at_m.0",
+                        'heard' => 'Mark ' . ($n + 1) . ', from the datum',
+                        'class' => 'mark-size',
+                        'value' =>
+                            $frame->preference->units === 'imperial'
+                                ? $frame->length($mark->atM[0])
+                                : $page->short($mark->atM[0]),
+                    ]) from the
                     {{ ['left' => 'left edge', 'right' => 'right edge', 'centre' => 'centre', 'line' => 'line'][$page->piece()->datum] }},
                     {{ $mark->drillMm === null ? '' : 'drill ' . BenchGlow\Quantity\Shown::plain($mark->drillMm, 1) . ' mm,' }}
                     {{ $mark->accuracyWords() }}
@@ -116,6 +106,97 @@
             <x-act
                 :edit="new BenchGlow\Edit\SetField($laid->id, 'loaded', !$fields->flag('loaded'))">{{ $fields->flag('loaded') ? 'It carries nothing' : 'It carries load or protects' }}</x-act>
         </div>
+    </details>
+@endif
+@if ($laid->kind === 'panel')
+    <details class="layout-more">
+        <summary>Source by source</summary>
+        <x-form
+            op="points"
+            echo="points-echo"
+            render="all"
+            :with="['id' => $laid->id]"
+            class="says"
+        >
+            <x-field
+                id="points"
+                label="or put where they are wanted, mm from the upper left"
+                name="points"
+                size="22"
+                placeholder="120, 40; 180, 40"
+                :value="implode(
+                    '; ',
+                    array_map(fn($p) => 1000 * $p[0] . ', ' . 1000 * $p[1], $laid->fields->items('points')),
+                )"
+            />
+            <button class="button">Put them there</button><span
+                class="echo"
+                id="points-echo"
+            ></span></x-form>
+        @if ($laid->fields->integer('rows', 1) > 1 && count($page->dealable()) > 1)
+            <x-form
+                op="deal"
+                echo="deal-echo"
+                render="all"
+                :with="['id' => $laid->id]"
+                class="says"
+            >
+                @foreach ($page->dealable() as $light => [$label, $rows])
+                    <x-field
+                        :id="'deal-' . $light"
+                        :label="'rows of ' . $label"
+                        :name="'rows_' . $light"
+                        size="8"
+                        :value="$rows"
+                    />
+                @endforeach
+                <button class="button">Deal the rows out</button><span
+                    class="echo"
+                    id="deal-echo"
+                ></span>
+            </x-form>
+        @endif
+    </details>
+@endif
+@if ($laid->kind === 'footprint')
+    <details class="layout-more">
+        <summary>What stands in the way ({{ count($laid->fields->items('shadows')) }})</summary>
+        <x-form
+            op="shadow"
+            echo="shadow-echo"
+            render="all"
+            :with="['id' => $laid->id]"
+            class="says"
+        >
+            <x-field
+                id="shadow-from"
+                label="In the way of the light from"
+                name="from"
+                size="7"
+            />
+            <x-field
+                id="shadow-to"
+                label="to"
+                name="to"
+                size="7"
+            />
+            <x-field
+                id="shadow-high"
+                label="so high above what is lit"
+                name="high"
+                size="7"
+            />
+            <button class="button">It stands there</button><span
+                class="echo"
+                id="shadow-echo"
+            ></span></x-form>
+        @foreach ($laid->fields->objects('shadows') as $n => $shadow)
+            <p>In the way from {{ $frame->length($shadow->number('from_m')) }} to
+                {{ $frame->length($shadow->number('to_m')) }},
+                {{ $shadow->number('height_m') > 0 ? $frame->length($shadow->number('height_m')) . ' up' : 'on it' }}.
+                <x-act :edit="$page->withoutShadow($n)">It is gone</x-act>
+            </p>
+        @endforeach
     </details>
 @endif
 @if (in_array($laid->kind, ['panel', 'piece'], true))

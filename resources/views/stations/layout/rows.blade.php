@@ -38,25 +38,14 @@
                             ></span></x-form>
                         <x-act :edit="new BenchGlow\Edit\SetSegment($laid->id, $n, null)">Take it out</x-act>
                     @else
-                        <x-form
-                            op="layout_size"
-                            :echo="'row-' . $n . '-echo'"
-                            on-change
-                            render="all"
-                            :with="['id' => $laid->id, 'field' => 'segments.' . $n . '.straight_m']"
-                            class="says"
-                        >
-                            <x-field
-                                :id="'row-' . $n"
-                                label="straight"
-                                name="text"
-                                size="9"
-                                :value="$frame->length($segment->number('straight_m'))"
-                            />
-                            <span
-                                class="echo"
-                                id="row-{{ $n }}-echo"
-                            ></span></x-form>
+                        @include('stations.layout.size', [
+                            'box' => "row-{$n}",
+                            'field' => "segments.{$n}.straight_m",
+                            'label' => 'straight',
+                            'chars' => 9,
+                            'class' => 'says',
+                            'value' => $frame->length($segment->number('straight_m')),
+                        ])
                         <x-choose
                             :id="$laid->id"
                             :field="'segments.' . $n . '.surface'"
@@ -127,7 +116,11 @@
                 id="new-corner-echo"
             ></span></x-form>
         @include('stations.layout.sizes', [
-            'fields' => ['laid_m' => 'laid dry along the path', 'height_m' => 'lights what is below it by'],
+            'fields' => [
+                'laid_m' => 'laid dry along the path',
+                'height_m' => 'lights what is below it by',
+                ...$laid->side() === '' ? [] : ['accuracy_mm' => 'where the two meet, a step of at most'],
+            ],
         ])
     </details>
 @elseif ($laid->kind === 'hole_row')
@@ -140,8 +133,14 @@
             'edge_mm' => 'from the long edge',
             'width_mm' => 'the flat is wide',
             'hole_mm' => 'hole',
+            'wall_mm' => 'the wall is thick',
+            'wall_to_mm' => 'and at its thickest',
+            ...$laid->side() === '' ? [] : ['accuracy_mm' => 'where the two meet, a step of at most'],
         ],
     ])
+    @if ($page->row()->wallWords() !== '')
+        <p>{{ BenchGlow\Quantity\Words::first($page->row()->wallWords()) }}.</p>
+    @endif
     <div class="says">
         <x-choose
             :id="$laid->id"
