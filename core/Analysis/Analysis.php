@@ -41,6 +41,7 @@ final readonly class Analysis
      * @param  array<string, Intent>  $intents  circuit => its wants against the solution
      * @param  array<string, float>  $peak  most amps of everything in any scene
      * @param  array<string, array{line: float, load: float}>  $unprobed  fuse tap of unknown leg => most amps through the donor's fuse, either way
+     * @param  array<string, int>  $loaded  stretch => cores that carry at once
      */
     private function __construct(
         public Build $build,
@@ -59,6 +60,7 @@ final readonly class Analysis
         public int $solves,
         private array $peak,
         public array $unprobed = [],
+        public array $loaded = [],
     ) {
     }
 
@@ -129,6 +131,11 @@ final readonly class Analysis
         $first = fn (float $share): mixed => $at === null ? null : $at($undecided ? 0.4 * $share : $share);
         $second = fn (float $share): mixed => $at === null ? null : $at(0.4 + 0.6 * $share);
         $loaded = $rated->all($combinations->all, $undecided ? ['nominal', 'max'] : self::SUPPLY_STATES, $first);
+        $carry = Loaded::cores($build, $harness, self::only($loaded, 'max'));
+        $bundles = Loaded::bundles($build, $carry);
+        foreach ($thick as $id => $wire) {
+            $thick[$id] = $wire->beside($bundles[$id]);
+        }
         $choices = Leads::recommend(
             $build,
             $harness,
@@ -141,7 +148,12 @@ final readonly class Analysis
         $sizes = Copper::sizes($wireSystem);
         $wiring = [];
         foreach ($build->leads as $id => $lead) {
-            $wiring[$id] = LeadWire::of($build, $lead, $choices[$id][0] ?? $sizes[count($sizes) - 1]);
+            $wiring[$id] = LeadWire::of(
+                $build,
+                $lead,
+                $choices[$id][0] ?? $sizes[count($sizes) - 1],
+                $bundles[$id],
+            );
         }
         $solver = $undecided ? new Scenes($build, $harness, $bodies, $wiring) : $rated;
         $scenes = $undecided ? $solver->all($combinations->all, self::SUPPLY_STATES, $second) : $loaded;
@@ -179,6 +191,7 @@ final readonly class Analysis
             $intents,
             $rated->solves + ($undecided ? $solver->solves : 0),
             $peak,
+            loaded: $carry,
         );
     }
 
@@ -205,6 +218,7 @@ final readonly class Analysis
             $this->solves,
             $this->peak,
             $unprobed ?? $this->unprobed,
+            $this->loaded,
         );
     }
 
@@ -334,6 +348,7 @@ final readonly class Analysis
             $this->solves,
             $this->peak,
             $this->unprobed,
+            $this->loaded,
         );
     }
 
@@ -361,6 +376,7 @@ final readonly class Analysis
             $solved->solves,
             $solved->peak,
             $solved->unprobed,
+            $solved->loaded,
         );
     }
 

@@ -8,6 +8,7 @@ use BenchGlow\Build\Build;
 use BenchGlow\Harness\Harness;
 use BenchGlow\Harness\LeadWire;
 use BenchGlow\Harness\Paths;
+use BenchGlow\Loom\Loom;
 use BenchGlow\Quantity\Extreme;
 use BenchGlow\Quantity\Gauge;
 use BenchGlow\Sizing\FuseWindow;
@@ -135,7 +136,7 @@ final class Leads
                 $choices[$id][0],
                 $choices[$id][1],
                 Harness::lengthM($build, $lead),
-                $lead->lengthM !== null || $lead->route !== [],
+                Loom::of($build)->leads[$id]->lengthM !== null,
                 self::dropV($harness, $paths, $wiring[$id], $id, $nominal),
                 self::leadAmps($harness, $id, $peak),
                 $wiring[$id]->allowedA(),

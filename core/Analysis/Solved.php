@@ -21,6 +21,7 @@ final readonly class Solved
      * @param  array<string, Intent>  $intents
      * @param  array<string, float>  $peak
      * @param  array<string, array{line: float, load: float}>  $unprobed
+     * @param  array<string, int>  $loaded
      */
     public function __construct(
         public string $unknownLeg,
@@ -35,6 +36,7 @@ final readonly class Solved
         public int $solves,
         public array $peak,
         public array $unprobed,
+        public array $loaded,
     ) {
     }
 }

@@ -24,6 +24,9 @@ final readonly class Build
      * @param  array<string, Ground>  $grounds  of the host
      * @param  array<string, Route>  $routes
      * @param  list<Fact>  $facts  of the brief
+     * @param  array<string, Place>  $places
+     * @param  array<string, Carrier>  $carriers
+     * @param  array<string, Hole>  $holes
      */
     private function __construct(
         public Document $document,
@@ -41,6 +44,9 @@ final readonly class Build
         public array $grounds,
         public array $routes,
         public array $facts,
+        public array $places,
+        public array $carriers,
+        public array $holes,
     ) {
     }
 
@@ -85,6 +91,9 @@ final readonly class Build
             array_map(Ground::of(...), $byId('grounds', $host)),
             array_map(Route::of(...), $byId('routes')),
             array_map(Fact::of(...), $f->object('brief')->objects('facts')),
+            array_map(Place::of(...), $byId('places')),
+            array_map(Carrier::of(...), $byId('carriers')),
+            array_map(Hole::of(...), $byId('holes')),
         );
     }
 

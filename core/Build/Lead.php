@@ -13,6 +13,11 @@ final readonly class Lead
      * @param  list<array{string|null, string|null}>  $cores
      * @param  list<string>  $route
      * @param  list<Inline>  $inline
+     * @param  string  $lengthFrom  strung · supplied · guess; empty where nothing is said
+     * @param  array{float|null, float|null}  $madeUpM  what each end uses up
+     * @param  array{string, string}  $ends  solder · crimp · ring …; empty where not decided
+     * @param  array{string|null, string|null}  $endParts  terminals
+     * @param  list<string>  $colours  of its cores, as stated
      */
     private function __construct(
         public string $id,
@@ -23,6 +28,13 @@ final readonly class Lead
         public ?string $wire,
         public array $route,
         public array $inline,
+        public string $lengthFrom,
+        public ?float $suppliedM,
+        public array $madeUpM,
+        public ?float $loopM,
+        public array $ends,
+        public array $endParts,
+        public array $colours,
     ) {
     }
 
@@ -44,6 +56,31 @@ final readonly class Lead
             $f->textOrNull('wire'),
             $f->texts('route'),
             array_map(Inline::of(...), $f->objects('inline')),
+            $f->text('length_from'),
+            $f->numberOrNull('supplied_m'),
+            [self::numberAt($f->items('made_up_m'), 0), self::numberAt($f->items('made_up_m'), 1)],
+            $f->numberOrNull('loop_m'),
+            [self::wordAt($f->items('ends'), 0) ?? '', self::wordAt($f->items('ends'), 1) ?? ''],
+            [self::wordAt($f->items('end_parts'), 0), self::wordAt($f->items('end_parts'), 1)],
+            $f->texts('colours'),
         );
+    }
+
+    /** @param  list<mixed>  $list */
+    private static function numberAt(array $list, int $n): ?float
+    {
+        return is_numeric($list[$n] ?? null) ? (float) $list[$n] : null;
+    }
+
+    /** @param  list<mixed>  $list */
+    private static function wordAt(array $list, int $n): ?string
+    {
+        return is_string($list[$n] ?? null) ? $list[$n] : null;
+    }
+
+    /** Plugs it goes through. */
+    public function plugs(): int
+    {
+        return count(array_filter($this->inline, fn (Inline $i): bool => $i->kind === 'plug'));
     }
 }

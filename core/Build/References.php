@@ -16,12 +16,16 @@ final class References
 
     /** Field that names one id, by the section that id must stand in. */
     private const ONE = [
-        'supplies' => ['circuit' => 'circuits'],
-        'host.ways' => ['fed_by' => 'supplies'],
-        'host.wires' => ['fed_by' => 'supplies', 'way' => 'host.ways'],
-        'host.grounds' => ['of' => 'supplies'],
-        'lights' => ['circuit' => 'circuits', 'part' => 'parts', 'mirror_of' => 'lights', 'wire' => 'parts'],
-        'devices' => ['circuit' => 'circuits', 'part' => 'parts', 'way' => 'host.ways'],
+        'supplies' => ['circuit' => 'circuits', 'place' => 'places'],
+        'host.ways' => ['fed_by' => 'supplies', 'place' => 'places'],
+        'host.wires' => ['fed_by' => 'supplies', 'way' => 'host.ways', 'place' => 'places'],
+        'host.grounds' => ['of' => 'supplies', 'place' => 'places'],
+        'lights' => ['circuit' => 'circuits', 'part' => 'parts', 'mirror_of' => 'lights', 'wire' => 'parts', 'place' => 'places', 'end_place' => 'places'],
+        'devices' => ['circuit' => 'circuits', 'part' => 'parts', 'way' => 'host.ways', 'place' => 'places'],
+        'places' => ['carrier' => 'carriers'],
+        'carriers' => ['fact' => 'brief.facts'],
+        'routes' => ['from' => 'places', 'to' => 'places'],
+        'holes' => ['layout' => 'layouts'],
         'leads' => ['circuit' => 'circuits', 'wire' => 'parts'],
         'leads.inline' => ['part' => 'parts', 'plug' => 'devices'],
         'layouts' => [
@@ -57,6 +61,7 @@ final class References
         $check->wants();
         $check->mirrors();
         (new LayoutReferences($document, $index))->check();
+        (new LoomReferences($document, $index))->check();
         (new ProbeReferences($document, $index, $check->pins))->check();
     }
 
@@ -298,7 +303,7 @@ final class References
         foreach ($this->document->fields()->objects('devices') as $i => $device) {
             $kind = $device->text('kind');
             $part = $this->index->item($device->text('part'));
-            if ($device->has('part') && ! $part->isA($kind)) {
+            if ($kind !== 'joint' && $device->has('part') && ! $part->isA($kind)) {
                 throw BadBuild::at(
                     "/devices/{$i}/part",
                     "a {$kind} needs a part of kind {$kind}; `{$device->text('part')}` is a {$part->text('kind')}.",

@@ -17,6 +17,21 @@ final readonly class Route
         public string $zone,
         public ?float $ambientC,
         public array $hazards,
+        public ?string $from,
+        public ?string $to,
+        public string $fixing,
+        public string $access,
+        public string $sleeve,
+        public ?float $sleeveMm,
+        public bool $endsClosed,
+        public ?float $spacingM,
+        public ?float $heatGapM,
+        public string $pull,
+        public ?float $minutes,
+        public bool $dripLoop,
+        public ?string $loom,
+        public ?Hinge $hinge,
+        private string $ownLabel,
     ) {
     }
 
@@ -29,7 +44,43 @@ final readonly class Route
             $f->text('zone'),
             $f->numberOrNull('ambient_c'),
             $f->texts('hazards'),
+            $f->textOrNull('from'),
+            $f->textOrNull('to'),
+            $f->text('fixing'),
+            $f->text('access', 'open'),
+            $f->text('sleeve', 'none'),
+            $f->numberOrNull('sleeve_mm'),
+            $f->flag('ends_closed'),
+            $f->numberOrNull('spacing_m'),
+            $f->numberOrNull('heat_gap_m'),
+            $f->text('pull', 'open'),
+            $f->numberOrNull('minutes'),
+            $f->flag('drip_loop'),
+            $f->textOrNull('loom'),
+            $f->has('hinge') ? Hinge::of($f->object('hinge')) : null,
+            $f->flag('unnamed') ? '' : $f->text('label'),
         );
+    }
+
+    /** Whether somebody gave it a name. */
+    public function isNamed(): bool
+    {
+        return $this->ownLabel !== '';
+    }
+
+    public function moves(): bool
+    {
+        return $this->zone === 'hinge' || $this->is('moving') || $this->hinge !== null;
+    }
+
+    /** The place at its other end. */
+    public function over(string $place): ?string
+    {
+        return match ($place) {
+            $this->from => $this->to,
+            $this->to => $this->from,
+            default => null,
+        };
     }
 
     public function is(string $hazard): bool

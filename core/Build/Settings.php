@@ -23,6 +23,12 @@ final readonly class Settings
         public float $levelRatioMin,
         public string $currency,
         public float $leastWeb,
+        public float $laidSlack,
+        public float $loopM,
+        public float $roundM,
+        public float $bundleFill,
+        public float $reuseM,
+        public ColourPlan $colourPlan,
     ) {
     }
 
@@ -53,6 +59,12 @@ final readonly class Settings
             $f->number('level_ratio_min', 3.0),
             $f->text('currency', 'EUR'),
             $f->number('least_web', 1.0),
+            $f->object('slack')->number('laid', 0.03),
+            $f->object('slack')->number('loop_m', 0.1),
+            $f->object('slack')->number('round_m', 0.05),
+            $f->number('bundle_fill', 0.65),
+            $f->number('reuse_m', 0.3),
+            ColourPlan::of($f->object('colour_plan')),
         );
     }
 }

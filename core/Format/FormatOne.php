@@ -14,7 +14,7 @@ final class FormatOne
 
     public const VERSION = 1;
 
-    public const MINOR = 4;
+    public const MINOR = 5;
 
     public const PLACES = [
         'boat',
@@ -45,6 +45,21 @@ final class FormatOne
 
     /** What a fastening may hold that carries no lug. */
     public const FASTENINGS = ['belt', 'steering', 'brake', 'fuel', 'suspension', 'restraint', 'bus_bar'];
+
+    /** Whose bolt or stud a ground is. */
+    public const FASTENERS = [
+        'own',
+        'panel',
+        'bracket',
+        'belt',
+        'steering',
+        'brake',
+        'fuel',
+        'suspension',
+        'structure',
+        'bus_bar',
+        'unknown',
+    ];
 
     /** What something that is thrown is. */
     public const INPUT_KINDS = [
@@ -179,30 +194,7 @@ final class FormatOne
                 'lights' => S::list(self::light()),
                 'devices' => S::list(self::device()),
                 'leads' => S::list(self::lead()),
-                'routes' => S::list(
-                    S::record(
-                        [
-                            'id' => S::id(),
-                            'label' => S::text()->called('name'),
-                            'length_m' => S::number(0, 1000)->orNull(),
-                            'zone' => S::choice(
-                                'cabin',
-                                'cupboard',
-                                'sealed_panel',
-                                'floor',
-                                'engine',
-                                'outside',
-                                'hinge',
-                                'roof',
-                            ),
-                            'ambient_c' => S::number(-40, 200),
-                            'hazards' => S::list(S::choice('hot', 'moving', 'sharp', 'wet', 'fuel', 'pinch')),
-                            'fixing' => S::choice('clip', 'loom', 'tape', 'host_loom', 'none'),
-                            'loom' => S::id()->orNull(),
-                        ],
-                        ['id'],
-                    ),
-                ),
+                ...LoomFields::sections(),
                 ...self::later(),
             ],
             ['format', 'version', 'title', 'place', 'supplies', 'circuits'],
@@ -248,6 +240,7 @@ final class FormatOne
             'level_ratio_min' => S::number(1, 1000)->called('high over low', Unit::Count),
             'least_web' => S::number(0, 10)->called('least web, holes', Unit::Count),
             'currency' => S::text(8, 1),
+            ...LoomFields::settings(),
         ]);
     }
 
@@ -275,6 +268,7 @@ final class FormatOne
                     ['charge_a'],
                 )->orNull(),
                 'circuit' => S::id()->orNull(),
+                'place' => S::id()->orNull()->called('place'),
             ],
             ['id', 'kind', 'min_v', 'nominal_v', 'max_v'],
         );
@@ -295,6 +289,7 @@ final class FormatOne
                         'load_a' => S::number(0, 1000)->orNull()->called('its own load', Unit::Amps),
                         'live_when' => S::when()->orNull()->called('live when'),
                         'fed_by' => S::id(),
+                        'place' => S::id()->orNull()->called('place'),
                     ],
                     ['id', 'kind', 'fed_by'],
                 ),
@@ -347,6 +342,7 @@ final class FormatOne
                                 ['id', 'kind'],
                             ),
                         ),
+                        'place' => S::id()->orNull()->called('place'),
                     ],
                     ['id', 'polarity', 'fed_by'],
                 ),
@@ -361,6 +357,9 @@ final class FormatOne
                         'ohm' => S::number(0, 1000),
                         'surface' => S::choice('stud', 'bare_metal', 'painted', 'unknown'),
                         'fastens' => S::choice(...self::FASTENINGS)->orNull()->called('what it holds'),
+                        'stud_mm' => S::number(0.1, 100)->orNull()->called('stud', Unit::Millimetres),
+                        'fastener' => S::choice(...self::FASTENERS)->called('what bolt it is'),
+                        'place' => S::id()->orNull()->called('place'),
                     ],
                     ['id', 'of'],
                 ),
@@ -429,6 +428,8 @@ final class FormatOne
                         'cores' => S::integer(1, 64),
                         'insulation_c' => S::number(40, 300),
                         'strands' => S::integer(1, 2000)->orNull(),
+                        'outside_mm' => S::number(0.1, 100),
+                        'sheath_mm' => S::number(0.1, 200),
                         'material' => S::choice('copper', 'copper_clad_aluminium'),
                         'colours' => S::list(S::text(40)),
                     ],
@@ -509,6 +510,7 @@ final class FormatOne
                 'switch' => [$body, ['pins', 'contacts']],
                 'relay' => [$body, ['pins', 'inside', 'contacts']],
                 'controller' => [$body, ['pins']],
+                ...LoomFields::parts(),
                 'sundry' => [[], []],
             ],
         );
@@ -602,6 +604,8 @@ final class FormatOne
                 'mirror_of' => S::id()->orNull(),
                 'faces' => S::text(),
                 'surface' => S::text(),
+                'place' => S::id()->orNull()->called('place'),
+                'end_place' => S::id()->orNull()->called('place of its far end'),
             ],
             ['id', 'part'],
             [
@@ -641,6 +645,7 @@ final class FormatOne
                 'circuit' => S::id()->orNull(),
                 'label' => S::text()->called('name'),
                 'side' => S::text(40),
+                'place' => S::id()->orNull()->called('place'),
             ],
             ['id'],
             [
@@ -663,6 +668,9 @@ final class FormatOne
                     [
                         'style' => S::choice('solder', 'crimp', 'idc_tap', 'terminal', 'screw', 'bus_bar'),
                         'spare_a' => S::number(0, 1000)->orNull(),
+                        'part' => S::id()->orNull(),
+                        'seal' => S::choice(...LoomFields::SEALS)->orNull()->called('seal'),
+                        'tube_mm' => S::number(0.1, 200)->orNull()->called('tube', Unit::Millimetres),
                     ],
                     [],
                 ],
@@ -702,6 +710,7 @@ final class FormatOne
                     2,
                     2,
                 ),
+                ...LoomFields::lead(),
                 'inline' => S::list(
                     S::variants(
                         $at,
@@ -833,9 +842,24 @@ final class FormatOne
                             'need' => S::integer(0, 100000),
                             'due_on' => $date->orNull(),
                             'arrived_on' => $date->orNull(),
+                            'have' => S::number(0, 100000)->orNull()->called('have', Unit::Count),
+                            'ordered_on' => $date->orNull(),
                         ],
                         ['part'],
                     ),
+                ),
+                // Offcuts of the bench that this build cuts from.
+                'offcuts' => S::list(
+                    S::record(
+                        [
+                            'offcut' => S::text(40, 1),
+                            'part' => S::id(),
+                            'length_m' => S::number(0.001, 1000)->called('offcut', Unit::Length),
+                        ],
+                        ['offcut', 'part', 'length_m'],
+                    ),
+                    0,
+                    400,
                 ),
             ]),
             'accepted' => S::list(

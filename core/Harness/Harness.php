@@ -9,6 +9,7 @@ use BenchGlow\Build\Inline;
 use BenchGlow\Build\Lead;
 use BenchGlow\Build\Light;
 use BenchGlow\Build\Pins;
+use BenchGlow\Loom\Loom;
 
 /** Parts with pins, and wires that join exactly two pins each. Holds no volts. */
 final readonly class Harness
@@ -147,16 +148,10 @@ final readonly class Harness
         return $id;
     }
 
-    /** Its own measured length, else the sum of its stretches, else 0 with a note. */
+    /** Its own measured length, else the one its way gives; 0 only where it has none. */
     public static function lengthM(Build $build, Lead $lead): float
     {
-        if ($lead->lengthM !== null) {
-            return $lead->lengthM;
-        }
-
-        return array_sum(
-            array_map(fn (string $r): float => (float) ($build->routes[$r] ?? null)?->lengthM, $lead->route),
-        );
+        return Loom::of($build)->lengthM($lead->id);
     }
 
     public function pin(string $written): string

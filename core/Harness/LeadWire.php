@@ -6,7 +6,8 @@ namespace BenchGlow\Harness;
 
 use BenchGlow\Build\Build;
 use BenchGlow\Build\Lead;
-use BenchGlow\Build\Route;
+use BenchGlow\Loom\Loom;
+use BenchGlow\Loom\Stretch;
 use BenchGlow\Parts\Copper;
 use BenchGlow\Quantity\Gauge;
 
@@ -31,18 +32,19 @@ final readonly class LeadWire
     ) {
     }
 
-    /** The part chosen for the lead, or $standIn where it follows the recommendation. */
-    public static function of(Build $build, Lead $lead, ?Gauge $standIn): self
+    /**
+     * The part chosen for the lead, or $standIn where it follows the recommendation.
+     *
+     * @param  int  $bundle  wires that warm each other where it lies
+     */
+    public static function of(Build $build, Lead $lead, ?Gauge $standIn, int $bundle = 1): self
     {
-        $stretches = array_map(fn (string $r): ?Route => $build->routes[$r] ?? null, $lead->route);
-        $ambients = array_map(fn (?Route $r): float => $r->ambientC ?? self::AMBIENT_C, $stretches);
-        $bundle = 1;
-        foreach ($lead->route as $route) {
-            $bundle = max(
-                $bundle,
-                count(array_filter($build->leads, fn (Lead $l): bool => in_array($route, $l->route, true))),
-            );
-        }
+        $loom = Loom::of($build);
+        $stretches = array_map(
+            fn (string $r): ?Stretch => $loom->stretches[$r] ?? null,
+            $loom->leads[$lead->id]->stretches ?? [],
+        );
+        $ambients = array_map(fn (?Stretch $s): float => $s->zone->ambientC ?? self::AMBIENT_C, $stretches);
         $part = $lead->wire === null ? null : ($build->parts[$lead->wire] ?? null)?->fields;
         $area = $part?->number('area_mm2') ?? ($standIn->areaMm2 ?? 1.0);
         $awg = $part === null ? $standIn?->awg : ($part->has('awg') ? $part->integer('awg') : null);
@@ -53,7 +55,7 @@ final readonly class LeadWire
             $part?->number('insulation_c', Copper::INSULATION_C) ?? Copper::INSULATION_C,
             $part?->text('material', 'copper') ?? 'copper',
             $ambients === [] ? self::AMBIENT_C : max($ambients),
-            self::mean($ambients, array_map(fn (?Route $r): float => $r->lengthM ?? 0.0, $stretches)),
+            self::mean($ambients, array_map(fn (?Stretch $s): float => $s->lengthM ?? 0.0, $stretches)),
             $bundle,
             array_filter($stretches, self::bends(...)) !== [],
             $part !== null,
@@ -72,6 +74,23 @@ final readonly class LeadWire
             $this->ambientC,
             $this->meanC,
             $this->bundle,
+            $this->moves,
+            $this->chosen,
+            $this->leastMm2,
+            $this->strands,
+        );
+    }
+
+    public function beside(int $bundle): self
+    {
+        return new self(
+            $this->areaMm2,
+            $this->awg,
+            $this->insulationC,
+            $this->material,
+            $this->ambientC,
+            $this->meanC,
+            $bundle,
             $this->moves,
             $this->chosen,
             $this->leastMm2,
@@ -118,8 +137,8 @@ final readonly class LeadWire
         };
     }
 
-    private static function bends(?Route $route): bool
+    private static function bends(?Stretch $stretch): bool
     {
-        return $route !== null && ($route->is('moving') || in_array($route->zone, ['hinge', 'floor'], true));
+        return $stretch !== null && ($stretch->route->moves() || $stretch->route->zone === 'floor');
     }
 }

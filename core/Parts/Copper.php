@@ -44,6 +44,39 @@ final class Copper
 
     public const METRIC_MM2 = [0.22, 0.35, 0.5, 0.75, 1.0, 1.5, 2.5, 4.0, 6.0];
 
+    /** Outside of a single insulated wire by AWG, mm. */
+    private const OUTSIDE_MM = [
+        28 => 1.0,
+        26 => 1.2,
+        24 => 1.4,
+        22 => 1.6,
+        20 => 1.9,
+        18 => 2.3,
+        16 => 2.7,
+        14 => 3.3,
+        12 => 3.9,
+        10 => 4.8,
+        8 => 6.3,
+    ];
+
+    /** Outside of a single wire, mm: linear in ln(area) between the gauges of the table, held at its ends. */
+    public static function outsideMm(float $areaMm2): float
+    {
+        $x = log(max(1e-6, $areaMm2));
+        $before = null;
+        foreach (self::OUTSIDE_MM as $awg => $mm) {
+            $at = log(Gauge::areaOfAwg($awg));
+            if ($x <= $at) {
+                return $before === null
+                    ? $mm
+                    : $before[1] + (($mm - $before[1]) * ($x - $before[0])) / ($at - $before[0]);
+            }
+            $before = [$at, $mm];
+        }
+
+        return self::OUTSIDE_MM[8];
+    }
+
     private const OHM_MM2_PER_M = 0.017241;
 
     private const PER_KELVIN = 0.00393;

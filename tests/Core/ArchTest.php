@@ -29,6 +29,7 @@ const ROOMS = [
     'Law',
     'Parts',
     'Build',
+    'Loom',
     'Harness',
     'Network',
     'Scene',

@@ -40,6 +40,18 @@ final readonly class JointDevice extends Device
         return $this->style() === 'idc_tap';
     }
 
+    /** How it is closed, as stated; null where nothing is said. */
+    public function seal(): ?string
+    {
+        return $this->fields->textOrNull('seal');
+    }
+
+    /** Its terminal, where one is chosen. */
+    public function terminal(): ?string
+    {
+        return $this->fields->textOrNull('part');
+    }
+
     public function row(): ?array
     {
         $style = $this->style() ?: 'solder';
