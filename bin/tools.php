@@ -3,7 +3,7 @@
 declare(strict_types=1);
 
 /*
- * The headless tools of bin/glow: size series|strip|wire|panel, report, story, compose, edit, offers, probe, host, layout, schema. No framework is loaded; classes come straight from core/.
+ * The headless tools of bin/glow: size series|strip|wire|panel, report, story, compose, edit, offers, probe, host, layout, harness, cuts, schema. No framework is loaded; classes come straight from core/.
  * One JSON document on standard output; errors as one sentence on standard error. Exit 0 done, 1 a finding of severity danger, 2 bad input.
  */
 
@@ -13,7 +13,9 @@ use BenchGlow\Check\Finding;
 use BenchGlow\Check\Review;
 use BenchGlow\Check\Severity;
 use BenchGlow\Command\Composing;
+use BenchGlow\Command\Cutting;
 use BenchGlow\Command\Export;
+use BenchGlow\Command\Harnessing;
 use BenchGlow\Command\Hosting;
 use BenchGlow\Command\Layouts;
 use BenchGlow\Command\ProbingCommand;
@@ -399,6 +401,63 @@ function layout(array $args): int
 }
 
 /** @param  list<string>  $args */
+function harness(array $args): int
+{
+    [$words, $options] = words($args, ['paper', 'out', 'labels']);
+    $harness = new Harnessing(
+        Document::fromJson(source($words[0] ?? null)),
+        choice($options, 'paper', ['a4', 'letter']),
+    );
+    $written = [];
+    if (isset($options['out'])) {
+        $kind = pathinfo($options['out'], PATHINFO_EXTENSION);
+        if (! in_array($kind, ['csv', 'svg', 'pdf'], true)) {
+            throw new Misused("--out takes a file ending in .csv, .svg or .pdf, not '{$options['out']}'.");
+        }
+        $written['written'] = laid($options['out'], ...$harness->out($kind));
+    }
+    if (isset($options['labels'])) {
+        if (pathinfo($options['labels'], PATHINFO_EXTENSION) !== 'pdf') {
+            throw new Misused("--labels takes a file ending in .pdf, not '{$options['labels']}'.");
+        }
+        $written['labels'] = laid($options['labels'], ...$harness->labels());
+    }
+    $all = $harness->toArray();
+    answer([...$written, ...$all]);
+
+    return in_array('danger', array_column($all['findings'], 'severity'), true) ? 1 : 0;
+}
+
+/** @param  list<string>  $args */
+function cuts(array $args): int
+{
+    [$words, $options] = words($args, ['stock', 'today', 'out']);
+    $today = $options['today'] ?? date('Y-m-d');
+    if (preg_match('/^\d{4}-\d{2}-\d{2}$/', $today) !== 1 || strtotime($today) === false) {
+        throw new Misused("--today takes a day as 2026-05-02, not '{$today}'.");
+    }
+    $documents = array_map(
+        fn (?string $path): Document => Document::fromJson(source($path)),
+        $words === [] ? [null] : $words,
+    );
+    $cutting = new Cutting(
+        $documents,
+        isset($options['stock']) ? Cutting::stock(source($options['stock'])) : [],
+        $today,
+    );
+    $written = [];
+    if (isset($options['out'])) {
+        if (pathinfo($options['out'], PATHINFO_EXTENSION) !== 'csv') {
+            throw new Misused("--out takes a file ending in .csv, not '{$options['out']}'.");
+        }
+        $written = ['written' => laid($options['out'], $cutting->csv(), 'the cuts')];
+    }
+    answer([...$written, ...$cutting->toArray()]);
+
+    return 0;
+}
+
+/** @param  list<string>  $args */
 function run(array $args): int
 {
     $tool = array_shift($args) ?? '';
@@ -439,8 +498,12 @@ function run(array $args): int
             default => offers($args),
         };
     }
-    if ($tool === 'layout') {
-        return layout($args);
+    if (in_array($tool, ['layout', 'harness', 'cuts'], true)) {
+        return match ($tool) {
+            'layout' => layout($args),
+            'harness' => harness($args),
+            default => cuts($args),
+        };
     }
     if ($tool === 'probe' || $tool === 'host') {
         return $tool === 'probe' ? probe($args) : host($args);

@@ -17,6 +17,7 @@ final readonly class Ground
         public float $ohm,
         public string $surface,
         public string $fastens = '',
+        public string $fastener = '',
     ) {
     }
 
@@ -30,6 +31,7 @@ final readonly class Ground
             $f->number('ohm', 0.01),
             $f->text('surface'),
             $f->text('fastens'),
+            $f->text('fastener'),
         );
     }
 }

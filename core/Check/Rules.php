@@ -82,6 +82,42 @@ use BenchGlow\Check\Light\StripHeatRule;
 use BenchGlow\Check\Light\StripRunTooLongRule;
 use BenchGlow\Check\Light\StripTooShortRule;
 use BenchGlow\Check\Light\SwitchingOnPwmRule;
+use BenchGlow\Check\Loom\ColourAgainstRule;
+use BenchGlow\Check\Loom\ColourTwiceRule;
+use BenchGlow\Check\Loom\CutNotExactRule;
+use BenchGlow\Check\Loom\EndOpenRule;
+use BenchGlow\Check\Loom\EndsApartRule;
+use BenchGlow\Check\Loom\FuseUnreachableRule;
+use BenchGlow\Check\Loom\GroundCrowdedRule;
+use BenchGlow\Check\Loom\GroundForbiddenRule;
+use BenchGlow\Check\Loom\HingeShortRule;
+use BenchGlow\Check\Loom\HostHalfRule;
+use BenchGlow\Check\Loom\JointBuriedRule;
+use BenchGlow\Check\Loom\JointMovesRule;
+use BenchGlow\Check\Loom\LeadTooShortRule;
+use BenchGlow\Check\Loom\LoomFullRule;
+use BenchGlow\Check\Loom\LoomHiddenRule;
+use BenchGlow\Check\Loom\PartsLateRule;
+use BenchGlow\Check\Loom\PlugAlikeRule;
+use BenchGlow\Check\Loom\PlugMissingRule;
+use BenchGlow\Check\Loom\PlugOverRule;
+use BenchGlow\Check\Loom\PlugWaysRule;
+use BenchGlow\Check\Loom\PlugWetRule;
+use BenchGlow\Check\Loom\RouteHotRule;
+use BenchGlow\Check\Loom\SideUnmarkedRule;
+use BenchGlow\Check\Loom\SpareLongRule;
+use BenchGlow\Check\Loom\StrainNoneRule;
+use BenchGlow\Check\Loom\TerminalCrowdedRule;
+use BenchGlow\Check\Loom\TerminalLooseRule;
+use BenchGlow\Check\Loom\TerminalOverRule;
+use BenchGlow\Check\Loom\TubeNoneRule;
+use BenchGlow\Check\Loom\TwoLinesRule;
+use BenchGlow\Check\Loom\UnfixedRule;
+use BenchGlow\Check\Loom\UnfusedHoleRule;
+use BenchGlow\Check\Loom\UnguardedRule;
+use BenchGlow\Check\Loom\UnplacedRule;
+use BenchGlow\Check\Loom\WireStiffRule;
+use BenchGlow\Check\Loom\WireZoneRule;
 use BenchGlow\Check\Probe\DirtyGroundRule;
 use BenchGlow\Check\Probe\NeverTouchedRule;
 use BenchGlow\Check\Probe\ProbeConflictRule;
@@ -242,6 +278,42 @@ final class Rules
         SensorMarginRule::class,
         SensorSenseRule::class,
         PairUnlikeRule::class,
+        UnplacedRule::class,
+        EndsApartRule::class,
+        LeadTooShortRule::class,
+        SpareLongRule::class,
+        HingeShortRule::class,
+        UnguardedRule::class,
+        UnfusedHoleRule::class,
+        RouteHotRule::class,
+        UnfixedRule::class,
+        EndOpenRule::class,
+        LoomFullRule::class,
+        LoomHiddenRule::class,
+        WireZoneRule::class,
+        WireStiffRule::class,
+        JointBuriedRule::class,
+        JointMovesRule::class,
+        TerminalOverRule::class,
+        TerminalLooseRule::class,
+        TerminalCrowdedRule::class,
+        TubeNoneRule::class,
+        PlugMissingRule::class,
+        TwoLinesRule::class,
+        PlugWaysRule::class,
+        PlugOverRule::class,
+        PlugAlikeRule::class,
+        PlugWetRule::class,
+        HostHalfRule::class,
+        GroundForbiddenRule::class,
+        GroundCrowdedRule::class,
+        FuseUnreachableRule::class,
+        ColourTwiceRule::class,
+        ColourAgainstRule::class,
+        SideUnmarkedRule::class,
+        StrainNoneRule::class,
+        PartsLateRule::class,
+        CutNotExactRule::class,
         BriefFactRule::class,
         PlaceFactRule::class,
         NeededByRule::class,
@@ -276,6 +348,18 @@ final class Rules
         return $analysis->build->document->layoutHash() === ''
             ? []
             : self::of($analysis, fn (Rule $rule): bool => $rule instanceof ReadsLayouts);
+    }
+
+    /** Whether a rule is of the loom, by its id. */
+    public static function readsLoom(string $id): bool
+    {
+        foreach (self::ALL as $class) {
+            if (str_starts_with($class, __NAMESPACE__.'\\Loom\\') && (new $class())->id() === $id) {
+                return true;
+            }
+        }
+
+        return false;
     }
 
     /** Whether a rule reads layouts, by its id. */

@@ -108,6 +108,12 @@ final class BriefFactRule implements Rule
      */
     private function joined(Analysis $analysis, Fact $fact, array $about): array
     {
+        // What comes apart as a thing with places on it is judged by the wires that cross to it.
+        foreach ($analysis->build->carriers as $carrier) {
+            if ($carrier->fact === $fact->id) {
+                return [];
+            }
+        }
         $plugged = [];
         foreach ($analysis->build->devices as $device) {
             $plugged[$device instanceof PlugDevice ? (string) $device->circuit() : ''] = true;
@@ -152,6 +158,12 @@ final class BriefFactRule implements Rule
      */
     private function wet(Analysis $analysis, Fact $fact, array $about): array
     {
+        // Where places say how wet they are, joints and plugs are judged by where they lie.
+        foreach ($analysis->build->places as $place) {
+            if ($place->wet !== 'dry') {
+                return [];
+            }
+        }
         $open = [];
         foreach ($analysis->build->devices as $device) {
             $unsealed = $device instanceof PlugDevice && $device->letsWaterIn();
