@@ -422,10 +422,9 @@ function harness(array $args): int
         }
         $written['labels'] = laid($options['labels'], ...$harness->labels());
     }
-    $all = $harness->toArray();
-    answer([...$written, ...$all]);
+    answer([...$written, ...$harness->toArray()]);
 
-    return in_array('danger', array_column($all['findings'], 'severity'), true) ? 1 : 0;
+    return $harness->isDangerous() ? 1 : 0;
 }
 
 /** @param  list<string>  $args */

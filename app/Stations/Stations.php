@@ -15,6 +15,7 @@ use App\Stations\Forms\SetWhenForm;
 use App\Stations\Forms\SetWireForm;
 use App\Stations\Forms\UsePartForm;
 use App\Stations\HandOver\HandOverStation;
+use App\Stations\Harness\HarnessStation;
 use App\Stations\Layout\LayoutStation;
 use App\Stations\Probe\ProbeStation;
 use BenchGlow\Format\BadBuild;
@@ -30,6 +31,7 @@ final class Stations
         ProbeStation::class,
         LayoutStation::class,
         CircuitStation::class,
+        HarnessStation::class,
         HandOverStation::class,
     ];
 

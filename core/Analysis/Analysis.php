@@ -148,12 +148,7 @@ final readonly class Analysis
         $sizes = Copper::sizes($wireSystem);
         $wiring = [];
         foreach ($build->leads as $id => $lead) {
-            $wiring[$id] = LeadWire::of(
-                $build,
-                $lead,
-                $choices[$id][0] ?? $sizes[count($sizes) - 1],
-                $bundles[$id],
-            );
+            $wiring[$id] = LeadWire::of($build, $lead, $choices[$id][0] ?? $sizes[count($sizes) - 1], $bundles[$id]);
         }
         $solver = $undecided ? new Scenes($build, $harness, $bodies, $wiring) : $rated;
         $scenes = $undecided ? $solver->all($combinations->all, self::SUPPLY_STATES, $second) : $loaded;

@@ -12,12 +12,8 @@ final readonly class Carrier
     /** What comes off wants a plug; what turns or slides wants its loop. */
     private const COMES_OFF = ['lifts_off', 'unscrews', 'worn'];
 
-    private function __construct(
-        public string $id,
-        public string $label,
-        public string $how,
-        public ?string $fact,
-    ) {
+    private function __construct(public string $id, public string $label, public string $how, public ?string $fact)
+    {
     }
 
     public static function of(Fields $f): self

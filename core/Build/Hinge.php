@@ -27,12 +27,7 @@ final readonly class Hinge
 
     public static function of(Fields $f): self
     {
-        return new self(
-            $f->number('still_m'),
-            $f->number('moving_m'),
-            $f->number('shut_deg'),
-            $f->number('open_deg'),
-        );
+        return new self($f->number('still_m'), $f->number('moving_m'), $f->number('shut_deg'), $f->number('open_deg'));
     }
 
     /** Straight between the tying points at an angle about the axis, m. */

@@ -54,7 +54,10 @@ final readonly class LoomReferences
     private function route(string $path, Fields $route): void
     {
         if ($route->has('from') !== $route->has('to')) {
-            throw BadBuild::at($path.($route->has('from') ? '/to' : '/from'), 'a stretch goes from a place to a place.');
+            throw BadBuild::at(
+                $path.($route->has('from') ? '/to' : '/from'),
+                'a stretch goes from a place to a place.',
+            );
         }
         if ($route->has('from') && $route->text('from') === $route->text('to')) {
             throw BadBuild::at("{$path}/to", 'a stretch goes from one place to another, not back to itself.');

@@ -52,7 +52,11 @@ final class Cutting
             if ((! is_int($m) && ! is_float($m)) || $m <= 0 || $m > 1000) {
                 throw BadBuild::at("/offcuts/{$n}/length_m", 'expected metres over 0, up to 1000.');
             }
-            $all[] = ['id' => $f->text('id', 'offcut_'.($n + 1)), 'part' => $f->text('part'), 'length_m' => (float) $m];
+            $all[] = [
+                'id' => $f->text('id', 'offcut_'.($n + 1)),
+                'part' => $f->text('part'),
+                'length_m' => (float) $m,
+            ];
         }
 
         return $all;

@@ -8,6 +8,7 @@ use BenchGlow\Build\Document;
 use BenchGlow\Check\Finding;
 use BenchGlow\Check\Review;
 use BenchGlow\Check\Rules;
+use BenchGlow\Check\Severity;
 use BenchGlow\Drawing\LoomPaper;
 use BenchGlow\Drawing\LoomSvg;
 use BenchGlow\Lists\LoomList;
@@ -30,7 +31,6 @@ final class Harnessing
     public function toArray(): array
     {
         $build = $this->list->build;
-        $found = array_filter($this->review->open(), fn (Finding $f): bool => Rules::readsLoom($f->rule));
 
         return [
             'places' => array_map(
@@ -50,8 +50,19 @@ final class Harnessing
             'grounds' => $this->list->grounds(),
             'holes' => $this->list->holes(),
             'unplaced' => $this->list->unplaced(),
-            'findings' => array_map(fn (Finding $f): array => $f->toArray(), array_values($found)),
+            'findings' => array_map(fn (Finding $f): array => $f->toArray(), $this->found()),
         ];
+    }
+
+    /** @return list<Finding> about the loom */
+    private function found(): array
+    {
+        return array_values(array_filter($this->review->open(), fn (Finding $f): bool => Rules::readsLoom($f->rule)));
+    }
+
+    public function isDangerous(): bool
+    {
+        return array_filter($this->found(), fn (Finding $f): bool => $f->severity === Severity::Danger) !== [];
     }
 
     /**

@@ -40,7 +40,9 @@ final class LoomPaper
             foreach (array_slice(array_keys($lead->cores), 0, $sheathed ? 1 : null) as $n) {
                 foreach ([0, 1] as $end) {
                     $d = $outside[$sheathed ? 0 : $n] ?? $outside[0];
-                    $key = $sheathed ? implode(', ', array_map(Colours::words(...), $list->colours->all[$lead->id])) : '';
+                    $key = $sheathed
+                        ? implode(', ', array_map(Colours::words(...), $list->colours->all[$lead->id]))
+                        : '';
                     $all[] = [
                         'words' => mb_substr($list->labels->words($lead, (int) $n + 1, $end), 0, self::WORDS),
                         'key' => $key,
@@ -115,7 +117,10 @@ final class LoomPaper
                 $sheet->text(self::EDGE_MM, self::EDGE_MM, "{$about}: wires");
                 $y = 2 * self::EDGE_MM;
             }
-            $cells = $n === 0 ? $row : [$row[0], $row[2], $row[3], "{$row[4]} m", "{$row[7]} {$row[8]}", "{$row[11]} {$row[12]}"];
+            $cells =
+                $n === 0
+                    ? $row
+                    : [$row[0], $row[2], $row[3], "{$row[4]} m", "{$row[7]} {$row[8]}", "{$row[11]} {$row[12]}"];
             foreach ($cells as $c => $cell) {
                 $room = ($columns[$c + 1] ?? $w - 2 * self::EDGE_MM) - $columns[$c];
                 $sheet->text(self::EDGE_MM + $columns[$c], $y, mb_substr((string) $cell, 0, (int) ($room / 1.6)), 7.0);

@@ -79,7 +79,12 @@ final class LoomPlan
         $main = $this->list->build->mainSupply();
         $source = $main === null ? null : $this->list->loom->places->of($main->id);
 
-        return array_values(array_unique([...$source === null ? [] : [$source], ...array_map(strval(...), array_keys($this->list->build->places))]));
+        return array_values(
+            array_unique([
+                ...$source === null ? [] : [$source],
+                ...array_map(strval(...), array_keys($this->list->build->places)),
+            ]),
+        );
     }
 
     private function tree(string $root): void
@@ -132,10 +137,7 @@ final class LoomPlan
     {
         $this->lane[$at] = $lane;
         $below = $children[$at] ?? [];
-        usort(
-            $below,
-            fn (array $a, array $b): int => $this->stretch($b[0])->cores <=> $this->stretch($a[0])->cores,
-        );
+        usort($below, fn (array $a, array $b): int => $this->stretch($b[0])->cores <=> $this->stretch($a[0])->cores);
         $free = $lane + 1;
         foreach ($below as $n => [$stretch, $to]) {
             $this->drawn[$stretch][2] = $n > 0;
@@ -239,10 +241,7 @@ final class LoomPlan
         $long = max(1e-9, $this->metres[$far] - $this->metres[$near]);
         $share = max(0.0, min(1.0, $m / $long));
 
-        return [
-            round($this->x[$near] + $share * ($this->x[$far] - $this->x[$near]), 1),
-            $this->y($far),
-        ];
+        return [round($this->x[$near] + $share * ($this->x[$far] - $this->x[$near]), 1), $this->y($far)];
     }
 
     /** @return array{float, float} px */
@@ -352,10 +351,23 @@ final class LoomPlan
         }
         ksort($put);
         // The middle of what they fill.
-        $cx = $put === [] ? 0.0 : (min(array_map(fn (array $p): float => $p['x'] - $p['r'], $put)) + max(array_map(fn (array $p): float => $p['x'] + $p['r'], $put))) / 2;
-        $cy = $put === [] ? 0.0 : (min(array_map(fn (array $p): float => $p['y'] - $p['r'], $put)) + max(array_map(fn (array $p): float => $p['y'] + $p['r'], $put))) / 2;
+        $cx =
+            $put === []
+                ? 0.0
+                : (min(array_map(fn (array $p): float => $p['x'] - $p['r'], $put)) +
+                        max(array_map(fn (array $p): float => $p['x'] + $p['r'], $put))) /
+                    2;
+        $cy =
+            $put === []
+                ? 0.0
+                : (min(array_map(fn (array $p): float => $p['y'] - $p['r'], $put)) +
+                        max(array_map(fn (array $p): float => $p['y'] + $p['r'], $put))) /
+                    2;
 
-        return array_map(fn (array $p): array => ['x' => $p['x'] - $cx, 'y' => $p['y'] - $cy, 'r' => $p['r']], array_values($put));
+        return array_map(
+            fn (array $p): array => ['x' => $p['x'] - $cx, 'y' => $p['y'] - $cy, 'r' => $p['r']],
+            array_values($put),
+        );
     }
 
     /**

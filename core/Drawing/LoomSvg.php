@@ -26,7 +26,9 @@ final class LoomSvg
         }
         foreach (array_keys($plan->drawn) as $id) {
             $d = $plan->path((string) $id);
-            $out[] = "<path d=\"{$d}\" fill=\"none\" stroke=\"#a04a1c\" stroke-width=\"{$plan->thick((string) $id)}\"/>";
+            $out[] = "<path d=\"{$d}\" fill=\"none\" stroke=\"#a04a1c\" stroke-width=\"{$plan->thick(
+                (string) $id,
+            )}\"/>";
         }
         $words = fn (string $id): string => self::caption($list, $id);
         foreach ($plan->captions($words) as $caption) {
@@ -48,7 +50,9 @@ final class LoomSvg
         $long = $stretch->lengthM > 0.0 ? number_format($stretch->lengthM, 2, '.', '').' m' : 'length missing';
         $n = $stretch->cores;
 
-        return $n === 0 ? $long : "{$long} · {$n} wire".($n === 1 ? '' : 's').', '.Shown::plain($list->bundleMm($id), 1).' mm';
+        return $n === 0
+            ? $long
+            : "{$long} · {$n} wire".($n === 1 ? '' : 's').', '.Shown::plain($list->bundleMm($id), 1).' mm';
     }
 
     private static function text(float $x, float $y, string $words): string

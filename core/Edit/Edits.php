@@ -64,6 +64,7 @@ final class Edits
         'colour_all' => ColourAll::class,
         'set_joint' => SetJoint::class,
         'take_offcut' => TakeOffcut::class,
+        'mark_done' => MarkDone::class,
         'accept' => Accept::class,
         'unaccept' => Unaccept::class,
         'batch' => Batch::class,

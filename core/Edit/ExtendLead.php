@@ -79,7 +79,11 @@ final readonly class ExtendLead implements Edit
             $stretch = $loom->stretches[$id];
             foreach ([$stretch->route->from, $stretch->route->to] as $place) {
                 $at = $build->places[(string) $place] ?? null;
-                if ($at !== null && $at->access !== 'buried' && ($best === null || Zone::wetter($at->wet, $best[1]) !== $at->wet)) {
+                if (
+                    $at !== null &&
+                    $at->access !== 'buried' &&
+                    ($best === null || Zone::wetter($at->wet, $best[1]) !== $at->wet)
+                ) {
                     $best = [$at->id, $at->wet];
                 }
             }

@@ -77,7 +77,11 @@ final readonly class LayLoom implements Edit
             foreach (self::pairs($lead) as [$a, $b]) {
                 $wired[$a] = $wired[$b] = true;
                 $near = $m !== null && $m <= self::TOGETHER_M;
-                $alone = in_array('lights', [$draft->index->sections[$a] ?? '', $draft->index->sections[$b] ?? ''], true);
+                $alone = in_array(
+                    'lights',
+                    [$draft->index->sections[$a] ?? '', $draft->index->sections[$b] ?? ''],
+                    true,
+                );
                 if ($near && ! $alone && isset($group[$a], $group[$b]) && $group[$a] !== $group[$b]) {
                     [$keep, $gone] = [$group[$a], $group[$b]];
                     $group = array_map(fn (string $g): string => $g === $gone ? $keep : $g, $group);
@@ -128,7 +132,9 @@ final readonly class LayLoom implements Edit
     {
         $there = [];
         foreach ($draft->document->fields()->objects('routes') as $route) {
-            $there[min($route->text('from'), $route->text('to')).'/'.max($route->text('from'), $route->text('to'))] = true;
+            $there[
+                min($route->text('from'), $route->text('to')).'/'.max($route->text('from'), $route->text('to'))
+            ] = true;
         }
         $reached = [$source => true];
         $open = $joined;

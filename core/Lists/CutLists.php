@@ -80,7 +80,12 @@ final readonly class CutLists
         $title = $analysis->build->document->title();
         foreach ($analysis->build->lights as $light) {
             if ($light->kind === 'strip' && $light->fit()->units > 0) {
-                $sold = $this->sold($light->part, 'strip', $light->part->text('label', 'strip'), $light->strip()->pitchM());
+                $sold = $this->sold(
+                    $light->part,
+                    'strip',
+                    $light->part->text('label', 'strip'),
+                    $light->strip()->pitchM(),
+                );
                 $pieces[] = new CutPiece(
                     $sold,
                     $title,
@@ -147,7 +152,9 @@ final readonly class CutLists
             $kind,
             $label,
             $metres ? $pack->number('size') : self::REEL_M[$kind] ?? 10.0,
-            $metres ? $pack->textOrNull('price') : self::money($part->numberOrNull('price'), self::REEL_M[$kind] ?? 10.0),
+            $metres
+                ? $pack->textOrNull('price')
+                : self::money($part->numberOrNull('price'), self::REEL_M[$kind] ?? 10.0),
             $pack->integerOrNull('lead_days'),
             $kind === 'strip' ? $unitM : $this->reuseM(),
         );

@@ -255,10 +255,7 @@ final readonly class LoomList
     public function ringsAt(string $pin): int
     {
         return count(
-            array_filter(
-                $this->build->leads,
-                fn (Lead $l): bool => in_array($pin, array_merge(...$l->cores), true),
-            ),
+            array_filter($this->build->leads, fn (Lead $l): bool => in_array($pin, array_merge(...$l->cores), true)),
         );
     }
 

@@ -78,7 +78,10 @@ final readonly class ReadyList
     public function neededBy(): ?string
     {
         foreach ($this->analysis->build->facts as $fact) {
-            if ($fact->kind === 'needed_by' && preg_match('/\d{4}-\d{2}-\d{2}/', "{$fact->value} {$fact->where}", $found) === 1) {
+            if (
+                $fact->kind === 'needed_by' &&
+                preg_match('/\d{4}-\d{2}-\d{2}/', "{$fact->value} {$fact->where}", $found) === 1
+            ) {
                 return $found[0];
             }
         }

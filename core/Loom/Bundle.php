@@ -55,8 +55,7 @@ final class Bundle
      */
     public static function fits(array $mm, float $insideMm, float $most): bool
     {
-        return self::fill($mm, $insideMm) <= $most + 1e-9 &&
-            self::around($mm) <= self::GOES_IN * $insideMm + 1e-9;
+        return self::fill($mm, $insideMm) <= $most + 1e-9 && self::around($mm) <= self::GOES_IN * $insideMm + 1e-9;
     }
 
     /**

@@ -78,7 +78,7 @@ final class Colours
     /** What a core is for: the pin it feeds, told apart by what it does and not by whose it is. */
     private function purpose(Lead $lead, int $n): string
     {
-        $pin = $lead->cores[$n][1] ?? $lead->cores[$n][0] ?? '';
+        $pin = $lead->cores[$n][1] ?? ($lead->cores[$n][0] ?? '');
         $parts = explode('.', (string) $pin);
 
         return $parts[count($parts) - 1];

@@ -84,7 +84,9 @@ final class Ends
             array_filter([
                 str_replace(['_', 'idc '], [' ', ''], $style),
                 $family ?? '',
-                $style === 'ring' && $stud !== null ? 'M'.rtrim(rtrim(number_format($stud, 1, '.', ''), '0'), '.') : '',
+                $style === 'ring' && $stud !== null
+                    ? 'M'.rtrim(rtrim(number_format($stud, 1, '.', ''), '0'), '.')
+                    : '',
             ]),
         );
     }

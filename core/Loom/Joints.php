@@ -14,7 +14,10 @@ final class Joints
     /** Kinds with when each is right; the reasons stand in order of how good it is. */
     public const KINDS = [
         'solder' => ['Hidden and still, 0.1 to 4 mm²', 'An iron; the tube goes on first, the cooler wire is held.'],
-        'crimp' => ['Moves, gets wet, is to be opened again; 0.25 to 6 mm²', 'The jaw of its barrel, insulated or bare.'],
+        'crimp' => [
+            'Moves, gets wet, is to be opened again; 0.25 to 6 mm²',
+            'The jaw of its barrel, insulated or bare.',
+        ],
         'idc_tap' => ['Quick, dry, still; run and branch both in its range', 'Pliers, closed and latched.'],
         'terminal' => ['Cupboards, many wires', 'A driver; a ferrule where it shakes.'],
         'screw' => ['Cupboards, many wires', 'A driver; a ferrule where it shakes.'],
@@ -144,13 +147,18 @@ final class Joints
     /** @return list<Stretch> stretches of a lead's way that end at a place; all of them where nobody knows it */
     private function touching(?string $place, Lead $lead): array
     {
-        $all = array_map(fn (string $s): ?Stretch => $this->loom->stretches[$s] ?? null, $this->loom->leads[$lead->id]->stretches ?? []);
+        $all = array_map(
+            fn (string $s): ?Stretch => $this->loom->stretches[$s] ?? null,
+            $this->loom->leads[$lead->id]->stretches ?? [],
+        );
 
         return array_values(
             array_filter(
                 $all,
                 fn (?Stretch $s): bool => $s !== null &&
-                    ($place === null || $s->route->from === null || in_array($place, [$s->route->from, $s->route->to], true)),
+                    ($place === null ||
+                        $s->route->from === null ||
+                        in_array($place, [$s->route->from, $s->route->to], true)),
             ),
         );
     }
@@ -175,7 +183,12 @@ final class Joints
                 in_array($style, ['terminal', 'screw'], true) && $joint->wet === 'wet' => 'It is wet there: it wants a box.',
                 default => '',
             };
-            $all[] = ['style' => $style, 'fits' => $not === '', 'why' => $not === '' ? "{$right}." : $not, 'tool' => $tool];
+            $all[] = [
+                'style' => $style,
+                'fits' => $not === '',
+                'why' => $not === '' ? "{$right}." : $not,
+                'tool' => $tool,
+            ];
         }
 
         return $all;

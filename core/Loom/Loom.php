@@ -120,8 +120,7 @@ final class Loom
             $own = $this->coreMm($lead, $areaMm2);
 
             return [
-                $part->numberOrNull('sheath_mm') ??
-                    Bundle::around(array_fill(0, $sheathed, $own)) + self::SHEATH_MM,
+                $part->numberOrNull('sheath_mm') ?? Bundle::around(array_fill(0, $sheathed, $own)) + self::SHEATH_MM,
             ];
         }
 

@@ -155,7 +155,7 @@ final class Places
         $light = $this->build->lights[$parts[0]] ?? null;
         $end = ($parts[1] ?? '') === 'end' ? $light?->fields->textOrNull('end_place') : null;
 
-        return $end ?? $this->all[$parts[0]] ?? null;
+        return $end ?? ($this->all[$parts[0]] ?? null);
     }
 
     /** @return array<string, string> thing => place */

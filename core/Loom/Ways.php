@@ -79,7 +79,7 @@ final class Ways
                 if (! isset($metres[$to]) || $sum < $metres[$to] - 1e-12) {
                     $metres[$to] = $sum;
                     $last[$to] = [$stretch, $at];
-                    $queue->insert($to, [-$sum, -(++$order)]);
+                    $queue->insert($to, [-$sum, -++$order]);
                 }
             }
         }

@@ -38,7 +38,10 @@ final readonly class CutPlan
         $fit = array_diff_key($pieces, array_flip($over));
         $plan = self::planned($fit, $offcuts, $reel);
         $together = self::glued($fit, $groups);
-        if ($together !== null && max([0, ...array_map(fn (array $g): int => self::sum($fit, $g), $together)]) <= $longest) {
+        if (
+            $together !== null &&
+            max([0, ...array_map(fn (array $g): int => self::sum($fit, $g), $together)]) <= $longest
+        ) {
             $sums = array_map(fn (array $g): int => self::sum($fit, $g), $together);
             $glued = self::planned($sums, $offcuts, $reel);
             if (self::worth($glued) <= self::worth($plan)) {
@@ -169,7 +172,7 @@ final readonly class CutPlan
             $best = [self::NEVER, self::NEVER, -1];
             for ($i = 0; $i < $n; $i++) {
                 $before = $mask ^ (1 << $i);
-                if (($mask >> $i & 1) === 0 || $mm[$i] > $reel || $count[$before] >= self::NEVER) {
+                if ((($mask >> $i) & 1) === 0 || $mm[$i] > $reel || $count[$before] >= self::NEVER) {
                     continue;
                 }
                 $fits = $reel >= $used[$before] + $mm[$i];
@@ -257,7 +260,7 @@ final readonly class CutPlan
             $room = $length - $sum[$set];
             $more = false;
             for ($i = 0; $i < $n && ! $more; $i++) {
-                $more = (($left ^ $set) >> $i & 1) === 1 && $mm[$i] <= $room;
+                $more = ((($left ^ $set) >> $i) & 1) === 1 && $mm[$i] <= $room;
             }
             if (! $more) {
                 $all[] = $set;
@@ -276,7 +279,7 @@ final readonly class CutPlan
     {
         $pieces = [];
         foreach ($keys as $i => $key) {
-            if (($mask >> $i & 1) === 1) {
+            if ((($mask >> $i) & 1) === 1) {
                 $pieces[] = $key;
             }
         }

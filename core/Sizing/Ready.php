@@ -45,7 +45,10 @@ final readonly class Ready
     /** @param  array<string, string|null>  $days  part => the day it is there */
     public static function of(array $days, string $today, ?string $neededBy = null): self
     {
-        $waits = array_map(strval(...), array_keys(array_filter($days, fn (?string $d): bool => $d === null || $d > $today)));
+        $waits = array_map(
+            strval(...),
+            array_keys(array_filter($days, fn (?string $d): bool => $d === null || $d > $today)),
+        );
         $from = in_array(null, $days, true) ? null : max([$today, ...array_values($days)]);
 
         return new self($from, $waits, $neededBy === null ? null : $from !== null && $from <= $neededBy);

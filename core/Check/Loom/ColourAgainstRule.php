@@ -35,7 +35,9 @@ final class ColourAgainstRule implements Rule
                         $lead->circuit,
                         (string) $id,
                         Words::first($lead->label).
-                            ($back ? " is {$base} and a return; returns are {$plan->return} here." : " is {$base}, the colour of returns, and feeds something."),
+                            ($back
+                                ? " is {$base} and a return; returns are {$plan->return} here."
+                                : " is {$base}, the colour of returns, and feeds something."),
                     );
                     break;
                 }

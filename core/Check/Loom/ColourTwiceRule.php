@@ -39,7 +39,11 @@ final class ColourTwiceRule implements Rule
                             Severity::Warning,
                             LoomSeen::circuit($analysis, $stretch),
                             (string) $id,
-                            'Two wires are '.Colours::words($colour).' '.Words::within($stretch->route->label).': nobody tells them apart there.',
+                            'Two wires are '.
+                                Colours::words($colour).
+                                ' '.
+                                Words::within($stretch->route->label).
+                                ': nobody tells them apart there.',
                             'Colour all of them by the plan',
                             new ColourAll(true),
                         );

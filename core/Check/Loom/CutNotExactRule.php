@@ -31,7 +31,13 @@ final class CutNotExactRule implements Rule
                     null,
                     explode('.', $cuts->pieces[0]->for)[0],
                     Words::first($cuts->sold->label).
-                        ': '.count($cuts->pieces).' pieces out of '.$cuts->buy->packs.' reels, '.$cuts->words().'.',
+                        ': '.
+                        count($cuts->pieces).
+                        ' pieces out of '.
+                        $cuts->buy->packs.
+                        ' reels, '.
+                        $cuts->words().
+                        '.',
                 );
             }
         }

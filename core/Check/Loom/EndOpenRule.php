@@ -24,13 +24,19 @@ final class EndOpenRule implements Rule
         $findings = [];
         foreach (LoomSeen::used($analysis) as $id => $stretch) {
             $route = $stretch->route;
-            if (in_array($route->sleeve, ['split', 'braided', 'spiral', 'conduit'], true) && ! $route->endsClosed && $stretch->zone->wet !== 'dry') {
+            if (
+                in_array($route->sleeve, ['split', 'braided', 'spiral', 'conduit'], true) &&
+                ! $route->endsClosed &&
+                $stretch->zone->wet !== 'dry'
+            ) {
                 $findings[] = new Finding(
                     $this->id(),
                     Severity::Note,
                     LoomSeen::circuit($analysis, $stretch),
                     (string) $id,
-                    'The sleeve '.Words::within($route->label).' stands open at its ends: tube or tape keeps it shut.',
+                    'The sleeve '.
+                        Words::within($route->label).
+                        ' stands open at its ends: tube or tape keeps it shut.',
                     'Both ends closed',
                     new SetField((string) $id, 'ends_closed', true),
                 );

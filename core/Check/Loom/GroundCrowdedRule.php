@@ -31,7 +31,10 @@ final class GroundCrowdedRule implements Rule
                     Severity::Note,
                     null,
                     (string) $id,
-                    Words::first($ground->label)." has {$rings} rings; ".self::MOST.' is what a stud clamps, the largest lowest. Take a second stud, or join returns before it.',
+                    Words::first($ground->label).
+                        " has {$rings} rings; ".
+                        self::MOST.
+                        ' is what a stud clamps, the largest lowest. Take a second stud, or join returns before it.',
                 );
             }
         }

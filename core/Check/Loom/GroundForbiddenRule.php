@@ -24,7 +24,10 @@ final class GroundForbiddenRule implements Rule
     {
         $findings = [];
         foreach ($analysis->build->grounds as $id => $ground) {
-            if (in_array($ground->fastener, self::FORBIDDEN, true) && LoomSeen::of($analysis)->ringsAt((string) $id) > 0) {
+            if (
+                in_array($ground->fastener, self::FORBIDDEN, true) &&
+                LoomSeen::of($analysis)->ringsAt((string) $id) > 0
+            ) {
                 $findings[] = new Finding(
                     $this->id(),
                     Severity::Danger,

@@ -34,7 +34,12 @@ final class HostHalfRule implements Rule
             }
             $on = array_unique(array_filter($beyond));
             // One wire comes from the rest of the build; all others go to the same thing that leaves.
-            if ($own === null && count($on) === 1 && count(array_filter($beyond)) > 1 && count($beyond) - count(array_filter($beyond)) <= 1) {
+            if (
+                $own === null &&
+                count($on) === 1 &&
+                count(array_filter($beyond)) > 1 &&
+                count($beyond) - count(array_filter($beyond)) <= 1
+            ) {
                 $carrier = $analysis->build->carriers[array_values($on)[0]];
                 $findings[] = new Finding(
                     $this->id(),

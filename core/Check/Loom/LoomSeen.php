@@ -36,9 +36,7 @@ final class LoomSeen
     /** The circuit of a stretch where all its leads are of one. */
     public static function circuit(Analysis $analysis, Stretch $stretch): ?string
     {
-        $all = array_unique(
-            array_map(fn (string $l): ?string => $analysis->build->leads[$l]->circuit, $stretch->leads),
-        );
+        $all = array_unique(array_map(fn (string $l): ?string => $analysis->build->leads[$l]->circuit, $stretch->leads));
 
         return count($all) === 1 ? $all[0] : null;
     }

@@ -31,7 +31,12 @@ final class PartsLateRule implements ReadsBenchFacts, Rule
             foreach ($analysis->build->document->fields()->object('work')->objects('parts') as $row) {
                 $days = $analysis->build->part($row->text('part'))->fields->object('pack')->integerOrNull('lead_days');
                 $ordered = $row->text('ordered_on');
-                if ($days === null || $ordered === '' || $row->text('arrived_on') !== '' || $row->text('due_on') !== '') {
+                if (
+                    $days === null ||
+                    $ordered === '' ||
+                    $row->text('arrived_on') !== '' ||
+                    $row->text('due_on') !== ''
+                ) {
                     continue;
                 }
                 $there = (string) Ready::day($ordered, false, null, null, $ordered, $days);

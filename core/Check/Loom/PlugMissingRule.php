@@ -38,7 +38,8 @@ final class PlugMissingRule implements Rule
                 Severity::Warning,
                 null,
                 (string) $id,
-                Words::first($carrier->label)." {$carrier->words()}, and ".
+                Words::first($carrier->label).
+                    " {$carrier->words()}, and ".
                     Words::count($n, 'wire').
                     ($n === 1 ? ' holds it.' : ' hold it.').
                     ' Put a plug where it parts.',

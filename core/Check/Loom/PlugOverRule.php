@@ -27,7 +27,12 @@ final class PlugOverRule implements Rule
         $findings = [];
         foreach ($analysis->build->leads as $id => $lead) {
             foreach ($lead->inline as $thing) {
-                $most = $thing->kind === 'plug' ? $analysis->build->part($analysis->build->devices[$thing->plug]->part->id)->fields->numberOrNull('max_a') : null;
+                $most =
+                    $thing->kind === 'plug'
+                        ? $analysis->build
+                            ->part($analysis->build->devices[$thing->plug]->part->id)
+                            ->fields->numberOrNull('max_a')
+                        : null;
                 $amps = $analysis->leads[$id]->amps;
                 // Over its rating is another finding; here it has nothing left.
                 if ($most !== null && $amps > self::SHARE * $most && $amps <= $most) {

@@ -24,7 +24,9 @@ final class PlugWaysRule implements Rule
         $findings = [];
         $list = LoomSeen::of($analysis);
         foreach (array_keys($analysis->build->carriers) as $carrier) {
-            $missing = array_sum(array_map(fn (Lead $l): int => count($l->cores), $list->plugs->unplugged((string) $carrier)));
+            $missing = array_sum(
+                array_map(fn (Lead $l): int => count($l->cores), $list->plugs->unplugged((string) $carrier)),
+            );
             foreach ($list->plugs->plugs((string) $carrier) as $plug => $leads) {
                 $has = $analysis->build->part($analysis->build->devices[$plug]->part->id)->fields->integer('ways');
                 $used = array_sum(array_map(fn (string $l): int => count($analysis->build->leads[$l]->cores), $leads));

@@ -31,7 +31,10 @@ final class RouteHotRule implements Rule
                     Severity::Warning,
                     LoomSeen::circuit($analysis, $stretch),
                     (string) $id,
-                    Words::first($route->label).' lies hot: keep it '.$analysis->length(Zone::HOT_GAP_M).' away, or sleeve it.',
+                    Words::first($route->label).
+                        ' lies hot: keep it '.
+                        $analysis->length(Zone::HOT_GAP_M).
+                        ' away, or sleeve it.',
                     'A heat sleeve round it',
                     new SetField((string) $id, 'sleeve', 'heat'),
                 );

@@ -26,7 +26,11 @@ final class TerminalLooseRule implements Rule
                     $analysis,
                     $this->id(),
                     Severity::Warning,
-                    'grips from '.Shown::plain($end->least, 2).' mm² on and gets '.Shown::plain($end->copper, 2).'. Fold the wire double, or take the smaller one.',
+                    'grips from '.
+                        Shown::plain($end->least, 2).
+                        ' mm² on and gets '.
+                        Shown::plain($end->copper, 2).
+                        '. Fold the wire double, or take the smaller one.',
                 );
             }
         }

@@ -26,7 +26,11 @@ final class TerminalOverRule implements Rule
                     $analysis,
                     $this->id(),
                     Severity::Warning,
-                    'takes up to '.Shown::plain($end->most, 2).' mm² and gets '.Shown::plain($end->copper, 2).'. Take the next larger one, or part the wires.',
+                    'takes up to '.
+                        Shown::plain($end->most, 2).
+                        ' mm² and gets '.
+                        Shown::plain($end->copper, 2).
+                        '. Take the next larger one, or part the wires.',
                 );
             }
         }

@@ -91,7 +91,10 @@ final readonly class Terminals
             $severity,
             $analysis->build->leads[$this->lead]->circuit,
             $this->lead,
-            Words::first($this->name).' on '.Words::within($analysis->build->leads[$this->lead]->label)." {$words}",
+            Words::first($this->name).
+                ' on '.
+                Words::within($analysis->build->leads[$this->lead]->label).
+                " {$words}",
         );
     }
 }

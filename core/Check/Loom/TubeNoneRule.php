@@ -22,7 +22,11 @@ final class TubeNoneRule implements Rule
     {
         $findings = [];
         foreach (LoomSeen::of($analysis)->joints->all as $id => $joint) {
-            if (in_array($joint->style, ['solder', 'crimp'], true) && count($joint->wires) > 1 && $joint->tubes === []) {
+            if (
+                in_array($joint->style, ['solder', 'crimp'], true) &&
+                count($joint->wires) > 1 &&
+                $joint->tubes === []
+            ) {
                 $findings[] = new Finding(
                     $this->id(),
                     Severity::Note,

@@ -32,7 +32,9 @@ final class TwoLinesRule implements Rule
                         $analysis->build->leads[$id]->circuit,
                         (string) $id,
                         Words::first($analysis->build->leads[$id]->label).
-                            ' goes through '.count($in).' plugs on its way to '.
+                            ' goes through '.
+                            count($in).
+                            ' plugs on its way to '.
                             Words::within($analysis->build->carriers[$carrier]->label).
                             ': one line where it parts is enough.',
                     );

@@ -35,7 +35,9 @@ final class UnfixedRule implements Rule
                     Words::first($stretch->route->label).
                         ($seldom ? ' is fixed too seldom' : ' is fixed to nothing').
                         ': '.
-                        ($every === null ? 'tie it on both sides' : 'a clip or tie every '.$analysis->length($every)).
+                        ($every === null
+                            ? 'tie it on both sides'
+                            : 'a clip or tie every '.$analysis->length($every)).
                         '.',
                     'Clip it so',
                     new Batch(

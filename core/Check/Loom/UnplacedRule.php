@@ -34,7 +34,10 @@ final class UnplacedRule implements Rule
                 Severity::Note,
                 null,
                 $unlaid[0],
-                Words::first(Words::count($n, 'wire')).' '.($n === 1 ? 'has' : 'have').' no way yet: say where what they join sits.',
+                Words::first(Words::count($n, 'wire')).
+                    ' '.
+                    ($n === 1 ? 'has' : 'have').
+                    ' no way yet: say where what they join sits.',
                 'Lay it out from the circuit',
                 new LayLoom(),
             ),

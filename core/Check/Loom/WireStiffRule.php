@@ -36,7 +36,9 @@ final class WireStiffRule implements Rule
                         Words::first($lead->label).
                             " has {$wire->strands} strands and moves ".
                             Words::within($route->label).
-                            ': under '.Zone::STRANDS.' it breaks. Take a finer one there.',
+                            ': under '.
+                            Zone::STRANDS.
+                            ' it breaks. Take a finer one there.',
                     );
                     break;
                 }

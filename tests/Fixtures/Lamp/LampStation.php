@@ -27,7 +27,7 @@ final class LampStation extends Station
 
     public function number(): int
     {
-        return 5;
+        return 6;
     }
 
     public function bead(Standing $standing): Bead

@@ -1,0 +1,159 @@
+<section
+    class="loom-part"
+    id="cut-plan"
+>
+    <h2>Cut plan</h2>
+    @foreach ($page->cuts() as $cuts)
+        <div class="reels">
+            <p><b>{{ BenchGlow\Quantity\Words::first($cuts->sold->label) }}</b>, {{ $cuts->words() }}:
+                {{ BenchGlow\Quantity\Words::count(count($cuts->pieces), 'piece') }}.
+                @foreach ($cuts->plan->over as $n)
+                    {{ $cuts->pieces[$n]->words }} is longer than any reel.
+                @endforeach
+            </p>
+            @foreach ($cuts->plan->bins as $bin)
+                <svg
+                    class="reel"
+                    viewBox="0 0 724 34"
+                    width="724"
+                    height="34"
+                    role="img"
+                    aria-label="{{ $bin['offcut'] === null ? 'A new reel' : 'An offcut' }} of {{ $frame->length($bin['length'] / 1000) }}, {{ $frame->length($bin['left'] / 1000) }} left over"
+                >
+                    @php($x = 0)
+                    @php($k = 600 / max(1, $page->longestBin($cuts)))
+                    @foreach ($bin['pieces'] as $n)
+                        @php($w = $cuts->pieces[$n]->mm() * $k)
+                        <rect
+                            class="piece"
+                            x="{{ round($x, 1) }}"
+                            y="4"
+                            width="{{ round(max(1, $w - 2), 1) }}"
+                            height="24"
+                        />
+                        @if ($w > 54)
+                            <text
+                                x="{{ round($x + $w / 2, 1) }}"
+                                y="21"
+                                text-anchor="middle"
+                            >{{ $frame->length($cuts->pieces[$n]->lengthM) }}</text>
+                        @endif
+                        @php($x += $w)
+                    @endforeach
+                    <rect
+                        class="left"
+                        x="{{ round($x, 1) }}"
+                        y="8"
+                        width="{{ round($bin['left'] * $k, 1) }}"
+                        height="16"
+                    />
+                    <text
+                        x="{{ round($x + $bin['left'] * $k + 8, 1) }}"
+                        y="21"
+                    >{{ $frame->length($bin['left'] / 1000) }} left</text>
+                </svg>
+                @if ($bin['offcut'] !== null && ($take = $page->take($cuts, $bin['offcut'])))
+                    <x-act :edit="$take[0]">{{ $take[1] }}</x-act>
+                @endif
+            @endforeach
+        </div>
+    @endforeach
+    <h2>To buy</h2>
+    @if ($page->cuts() === [])
+        <p class="muted">Nothing is cut yet.</p>
+    @else
+        <table class="buy">
+            <thead>
+                <tr>
+                    <th scope="col">what</th>
+                    <th scope="col">needed</th>
+                    <th scope="col">packs</th>
+                    <th scope="col">price</th>
+                    <th scope="col">left over</th>
+                </tr>
+            </thead>
+            <tbody>
+                @foreach ($page->cuts() as $cuts)
+                    <tr>
+                        <th scope="row">{{ $cuts->sold->label }}</th>
+                        <td>{{ $frame->length($cuts->buy->need) }}</td>
+                        <td>{{ $cuts->buy->packs }} × {{ $frame->length($cuts->sold->sizeM) }}</td>
+                        <td>{{ $cuts->buy->price ?? '—' }}</td>
+                        <td>{{ $cuts->buy->left === null ? '—' : $frame->length($cuts->buy->left) }}</td>
+                    </tr>
+                @endforeach
+                @foreach ($page->consumables() as $row)
+                    <tr>
+                        <th scope="row">{{ $row[0] }}</th>
+                        <td>{{ $row[1] }}</td>
+                        <td>—</td>
+                        <td>—</td>
+                        <td>—</td>
+                    </tr>
+                @endforeach
+            </tbody>
+        </table>
+        <p>The reels whose price is known come to {{ $page->price() }} {{ $page->list->build->settings->currency }}.
+        </p>
+    @endif
+    <ul class="ready">
+        @foreach ($page->ready()->circuits() as $circuit => $ready)
+            <li>{{ $page->list->build->circuits[$circuit]->label }}:
+                {{ $ready->waits === [] ? 'can be made today.' : ($ready->from === null ? 'waits for' : 'from ' . $ready->from . ', waits for') . ' ' . implode(', ', array_map(fn($p) => $page->ready()->names[$p] ?? '', $ready->waits)) . '.' }}{{ $ready->inTime === false ? ' That is after the day it is needed by.' : '' }}
+            </li>
+        @endforeach
+    </ul>
+    <details
+        class="layout-more"
+        @if ($errors->has('offcut')) open @endif
+    >
+        <summary>Offcuts on the bench ({{ count($page->offcuts()) }})</summary>
+        @foreach ($page->offcuts() as $offcut)
+            <form
+                method="post"
+                action="{{ $frame->to('harness.offcuts.gone') }}"
+                class="act"
+            >@csrf<input
+                    type="hidden"
+                    name="offcut"
+                    value="{{ $offcut->id }}"
+                >{{ $offcut->label }},
+                {{ $frame->length($offcut->length_m) }}{{ $offcut->from === '' ? '' : ', from ' . $offcut->from }}
+                <button class="button is-small">It is gone</button>
+            </form>
+        @endforeach
+        <form
+            method="post"
+            action="{{ $frame->to('harness.offcuts') }}"
+            class="says"
+        >@csrf<x-select
+                id="offcut-part"
+                label="An offcut of"
+                name="part"
+                :options="$page->cutParts()"
+                :value="old('part')"
+            />
+            <x-field
+                id="offcut-long"
+                label="so long"
+                name="long"
+                size="8"
+                :value="old('long')"
+            />
+            <x-field
+                id="offcut-from"
+                label="left from"
+                name="from"
+                size="14"
+                :value="old('from')"
+            />
+            <button class="button">Keep it</button>
+            @error('offcut')
+                <span
+                    class="echo wrong"
+                    role="alert"
+                >{{ $message }}</span>
+            @enderror
+        </form>
+    </details>
+</section>
