@@ -55,7 +55,10 @@ final class LoomPlan
     /** @var array<string, list<string>> place => stretches that leave it */
     private array $next = [];
 
-    /** @var list<array{m: float, x: float, zigzag: bool}> marks of the tape; zigzag: the way to it is not to scale */
+    /** A number on the tape needs so much room. */
+    private const NUMBER = 40.0;
+
+    /** @var list<array{m: float, x: float, zigzag: bool, said: bool}> marks of the tape; zigzag: the way to it is not to scale */
     public array $tape = [];
 
     /** @param  float  $width  px */
@@ -164,13 +167,16 @@ final class LoomPlan
         $room = $this->width - self::LEFT - self::RIGHT;
         $least = min(self::GAP, $gaps === [] ? self::GAP : $room / count($gaps));
         $k = self::scale($gaps, $room, $least);
-        $x = self::LEFT;
+        $x = $written = self::LEFT;
         $at = [];
         foreach ($all as $i => $m) {
             $true = $k * ($gaps[$i] ?? 0.0);
             $x += $i === 0 ? 0.0 : max($least, $true);
             $at[(string) $m] = round($x, 1);
-            $this->tape[] = ['m' => $m, 'x' => round($x, 1), 'zigzag' => $i > 0 && $true < $least - 0.5];
+            $said = $this->tape === [] || $x - $written > self::NUMBER;
+            $written = $said ? $x : $written;
+            $zigzag = $i > 0 && $true < $least - 0.5;
+            $this->tape[] = ['m' => $m, 'x' => round($x, 1), 'zigzag' => $zigzag, 'said' => $said];
         }
         foreach ($this->metres as $place => $m) {
             $this->x[$place] = $at[(string) round($m, 3)];
@@ -256,9 +262,10 @@ final class LoomPlan
      * Words on the stretches, where they find room and stand on nothing; a number otherwise.
      *
      * @param  callable(string): string  $words
+     * @param  list<string>  $signed  stretches with a sign on them
      * @return array<string, array{x: float, y: float, words: string, number: int|null}>
      */
-    public function captions(callable $words): array
+    public function captions(callable $words, array $signed = []): array
     {
         $all = [];
         $n = 0;
@@ -269,7 +276,8 @@ final class LoomPlan
             [$from, $to] = [$this->x[$near] + ($drop ? 12.0 : 0.0), $this->x[$far]];
             $wide = mb_strlen($said) * self::LETTER;
             $x = ($from + $to) / 2;
-            $y = $this->y($far) - $this->thick((string) $id) / 2 - 8.0;
+            $over = in_array((string) $id, $signed, true) ? 22.0 : 8.0;
+            $y = $this->y($far) - max($this->thick((string) $id) / 2, 4.0) - $over;
             $room = $wide <= $to - $from - 6.0;
             foreach ($taken as [$a, $b, $at]) {
                 $room = $room && ! (abs($at - $y) < 16.0 && $x - $wide / 2 < $b && $x + $wide / 2 > $a);

@@ -22,7 +22,7 @@ final class LoomSvg
         ];
         foreach ($plan->tape as $mark) {
             $out[] = "<path d=\"M{$mark['x']} 12v16\" stroke=\"#222\"/>";
-            $out[] = self::text($mark['x'], 42.0, Shown::plain($mark['m'], 2).' m');
+            $out[] = $mark['said'] ? self::text($mark['x'], 42.0, Shown::plain($mark['m'], 2).' m') : '';
         }
         foreach (array_keys($plan->drawn) as $id) {
             $d = $plan->path((string) $id);

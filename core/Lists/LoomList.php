@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace BenchGlow\Lists;
 
 use BenchGlow\Analysis\Analysis;
+use BenchGlow\Analysis\LeadFigures;
 use BenchGlow\Build\Build;
 use BenchGlow\Build\Device\JointDevice;
 use BenchGlow\Build\Lead;
@@ -38,7 +39,11 @@ final readonly class LoomList
         $this->build = $analysis->build;
         $this->loom = Loom::of($this->build);
         $this->colours = new Colours($this->build, $this->loom);
-        $this->joints = new Joints($this->build, $this->loom);
+        $this->joints = new Joints(
+            $this->build,
+            $this->loom,
+            array_map(fn (LeadFigures $l): float => $l->wire->areaMm2, $analysis->leads),
+        );
         $this->plugs = new PlugLines($this->build, $this->loom);
         $this->labels = new Labels($this->build);
     }

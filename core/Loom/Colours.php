@@ -93,7 +93,7 @@ final class Colours
     {
         $feeds = $this->build->settings->colourPlan->feeds;
         $tries = $own === null ? $feeds : array_values(array_unique([$own, ...$feeds]));
-        $way = $this->loom->leads[$lead->id]->stretches ?? [];
+        $way = $this->beside($lead);
         foreach ($tries as $colour) {
             $stands = array_filter($way, fn (string $s): bool => isset($used[$s][$colour.$tracer]));
             if ($stands === []) {
@@ -104,10 +104,18 @@ final class Colours
         return ($tries[0] ?? 'red').$tracer;
     }
 
+    /** @return list<string> stretches it shares with others; the place where it leaves none */
+    private function beside(Lead $lead): array
+    {
+        $way = $this->loom->leads[$lead->id];
+
+        return $way->stretches === [] ? ["at {$way->ends[0]}"] : $way->stretches ?? [];
+    }
+
     /** @param  array<string, array<string, true>>  $used */
     private function take(array &$used, Lead $lead, string $colour): void
     {
-        foreach ($this->loom->leads[$lead->id]->stretches ?? [] as $stretch) {
+        foreach ($this->beside($lead) as $stretch) {
             $used[$stretch][$colour] = true;
         }
     }

@@ -29,8 +29,12 @@ final class Joints
     /** @var array<string, Joint> */
     public readonly array $all;
 
-    public function __construct(private readonly Build $build, private readonly Loom $loom)
-    {
+    /** @param  array<string, float>  $areas  copper of leads whose wire is not chosen, mm² */
+    public function __construct(
+        private readonly Build $build,
+        private readonly Loom $loom,
+        private readonly array $areas = [],
+    ) {
         $wires = [];
         foreach ($build->leads as $id => $lead) {
             foreach ($lead->cores as $n => $core) {
@@ -51,15 +55,20 @@ final class Joints
         $this->all = $all;
     }
 
+    private function area(Lead $lead): float
+    {
+        return $this->areas[$lead->id] ?? $this->loom->areaMm2($lead);
+    }
+
     /** @param  list<array{string, int}>  $wires */
     private function joint(JointDevice $device, array $wires): Joint
     {
         $leads = array_map(fn (array $w): Lead => $this->build->leads[$w[0]], $wires);
-        $copper = array_sum(array_map($this->loom->areaMm2(...), $leads));
+        $copper = array_sum(array_map($this->area(...), $leads));
         $source = $this->sourceSide($device->id(), $wires);
         $sides = [[], []];
         foreach ($leads as $n => $lead) {
-            $sides[$n === $source ? 0 : 1][] = $this->loom->coreMm($lead);
+            $sides[$n === $source ? 0 : 1][] = $this->loom->coreMm($lead, $this->area($lead));
         }
         $sides = [Bundle::around($sides[0]), Bundle::around($sides[1])];
         $place = $this->loom->places->of($device->id());
@@ -170,7 +179,7 @@ final class Joints
      */
     public function kinds(Joint $joint): array
     {
-        $areas = array_map(fn (array $w): float => $this->loom->areaMm2($this->build->leads[$w[0]]), $joint->wires);
+        $areas = array_map(fn (array $w): float => $this->area($this->build->leads[$w[0]]), $joint->wires);
         $copper = array_sum($areas);
         $all = [];
         foreach (self::KINDS as $style => [$right, $tool]) {

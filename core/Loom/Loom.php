@@ -86,9 +86,30 @@ final class Loom
             return [$lead->route, true, $ends];
         }
 
+        if ($core === [null, null]) {
+            return $this->capped($lead);
+        }
+
         return $ends[0] === null || $ends[1] === null
             ? [null, false, $ends]
             : [$this->paths->between($ends[0], $ends[1]), false, $ends];
+    }
+
+    /**
+     * A lead of spare cores stays where it hangs.
+     *
+     * @return array{list<string>|null, bool, array{string|null, string|null}}
+     */
+    private function capped(Lead $lead): array
+    {
+        foreach (array_merge(...$lead->cores) as $pin) {
+            $place = $pin === null ? null : $this->places->of($pin);
+            if ($place !== null) {
+                return [[], false, [$place, $place]];
+            }
+        }
+
+        return [null, false, [null, null]];
     }
 
     /** @param  list<string>  $leads */

@@ -77,7 +77,7 @@ final class HarnessPage
         $buy = count(array_filter($this->cuts(), fn (PartCuts $c): bool => (int) $c->buy->packs > 0));
 
         return [
-            Words::count($wires, 'wire').' in '.Words::count($used, 'stretch'),
+            Words::count($wires, 'wire').' in '.($used === 1 ? 'one stretch' : "{$used} stretches"),
             $where.'; ',
             $this->frame->length(round($this->list->metres(), 1)).' to cut',
             ', '.Words::count($buy, 'thing').' to buy.',
@@ -384,6 +384,9 @@ final class HarnessPage
                 }
                 $seen[$key] = true;
                 [$x, $y] = $this->plan->along((string) $stretch, $this->fromNear((string) $stretch, $lead, $m));
+                // Its sign stands clear of both ends, where tags and joints are.
+                [$near, $far] = $this->plan->drawn[(string) $stretch];
+                $x = max($this->plan->x[$near] + 30.0, min($this->plan->x[$far] - 40.0, $x));
                 $all[] = [
                     'x' => $x,
                     'y' => $y,
@@ -409,6 +412,27 @@ final class HarnessPage
         }
 
         return $all;
+    }
+
+    /** @return list<string> stretches with a sign on them, over which their words stand higher */
+    private function signed(): array
+    {
+        $all = [];
+        foreach ($this->list->build->leads as $lead) {
+            foreach ($lead->inline as $thing) {
+                if (in_array($thing->kind, ['plug', 'fuse'], true)) {
+                    $all[] = (string) $this->list->loom->inLine($lead, $thing)[0];
+                }
+            }
+        }
+
+        return $all;
+    }
+
+    /** @return array<string, array{x: float, y: float, words: string, number: int|null}> */
+    public function captions(): array
+    {
+        return $this->plan->captions(fn (string $id): string => $this->caption($id), $this->signed());
     }
 
     /** Metres from the near end of a stretch, for metres along the way of a lead. */
@@ -521,7 +545,7 @@ final class HarnessPage
     /**
      * The loom down the left edge of a phone.
      *
-     * @return array{height: float, tape: list<array{m: float, y: float}>, lines: list<array<string, mixed>>, places: list<array{x: float, y: float}>, folded: int, rows: list<array<string, mixed>>}
+     * @return array{height: float, tape: list<array{m: float, y: float, said: bool}>, lines: list<array<string, mixed>>, places: list<array{x: float, y: float}>, folded: int, rows: list<array<string, mixed>>}
      */
     public function down(): array
     {
@@ -564,7 +588,10 @@ final class HarnessPage
 
         return [
             'height' => $long - 128.0,
-            'tape' => array_map(fn (array $t): array => ['m' => $t['m'], 'y' => $t['x'] - 30.0], $plan->tape),
+            'tape' => array_map(
+                fn (array $t): array => ['m' => $t['m'], 'y' => $t['x'] - 30.0, 'said' => $t['said']],
+                $plan->tape,
+            ),
             'lines' => $lines,
             'places' => $places,
             'folded' => $folded,

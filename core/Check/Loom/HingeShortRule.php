@@ -37,9 +37,8 @@ final class HingeShortRule implements Rule
                 $bare === [] ? Severity::Warning : Severity::Danger,
                 LoomSeen::circuit($analysis, $stretch),
                 (string) $id,
-                'At '.
-                    Words::within($stretch->route->label).
-                    ' the loom is '.
+                Words::first($stretch->route->label).
+                    ': the loom is '.
                     Shown::plain(100 * ($need - $has), 1).
                     ' cm short when it is all the way open.'.
                     ($bare === [] ? '' : ' One of its wires has no fuse before it.'),

@@ -48,11 +48,13 @@
         />
         @foreach ($plan->tape as $n => $mark)
             <path d="M{{ $mark['x'] }} 40v-12" />
-            <text
-                x="{{ $mark['x'] }}"
-                y="25"
-                text-anchor="middle"
-            >{{ BenchGlow\Quantity\Shown::plain($mark['m'], 2) }}{{ $n === 0 ? ' m' : '' }}</text>
+            @if ($mark['said'])
+                <text
+                    x="{{ $mark['x'] }}"
+                    y="25"
+                    text-anchor="middle"
+                >{{ $n === 0 ? '0 m' : number_format($mark['m'], 2) }}</text>
+            @endif
             @if ($mark['zigzag'])
                 <path
                     class="zigzag"
@@ -153,7 +155,7 @@
             y="{{ $box['y1'] + 3 }}"
         >{{ $carrier->label }} {{ $carrier->words() }}</text>
     @endforeach
-    @foreach ($plan->captions(fn(string $id) => $page->caption($id)) as $id => $caption)
+    @foreach ($page->captions() as $id => $caption)
         @if ($caption['words'] !== '')
             <text
                 class="caption"

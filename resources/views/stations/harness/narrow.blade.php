@@ -15,10 +15,12 @@
         />
         @foreach ($down['tape'] as $mark)
             <path d="M38 {{ $mark['y'] }}h-10" />
-            <text
-                x="6"
-                y="{{ $mark['y'] - 3 }}"
-            >{{ BenchGlow\Quantity\Shown::plain($mark['m'], 2) }}</text>
+            @if ($mark['said'])
+                <text
+                    x="6"
+                    y="{{ $mark['y'] - 3 }}"
+                >{{ BenchGlow\Quantity\Shown::plain($mark['m'], 2) }}</text>
+            @endif
         @endforeach
     </g>
     @foreach ($down['lines'] as $line)

@@ -68,7 +68,7 @@
                 whole
             />
         </div>
-        <p class="hazards">
+        <div class="hazards">
             @foreach (App\Stations\Harness\Forms\HazardForm::WORDS as $word => $said)
                 <x-form
                     op="hazard"
@@ -80,8 +80,8 @@
                         aria-pressed="{{ $route->is($word) ? 'true' : 'false' }}"
                     >{{ $said }}</button></x-form>
             @endforeach
-        </p>
-        <p class="acts">
+        </div>
+        <div class="acts">
             <x-act
                 :edit="new BenchGlow\Edit\PlugHere($id)"
                 key="p"
@@ -89,7 +89,7 @@
             @if ($route->sleeve !== 'none' && !$route->endsClosed)
                 <x-act :edit="new BenchGlow\Edit\SetField($id, 'ends_closed', true)">Both ends closed</x-act>
             @endif
-        </p>
+        </div>
         <details class="layout-more">
             <summary>Split it, or it goes over a hinge</summary>
             <x-form

@@ -18,7 +18,7 @@
                 >
                     <span class="no">{{ $page->list->labels->flag($lead) }}
                         {{ $page->list->labels->number($lead) }}</span>
-                    <span class="end">{{ $page->list->labels->pin($lead->cores[0][0]) }}</span>
+                    <span class="end from">{{ $page->list->labels->pin($lead->cores[0][0]) }}</span>
                     <span class="piece">
                         <svg
                             viewBox="0 0 100 10"
@@ -43,7 +43,7 @@
                     <span
                         class="figure length">{{ $wire['length_m'] === null ? '—' : $frame->length($wire['length_m']) }}</span>
                     <span class="known">{{ $page->known($lead) }}</span>
-                    <span class="end">{{ $page->list->labels->pin($lead->cores[0][1]) }}</span>
+                    <span class="end to">{{ $page->list->labels->pin($lead->cores[0][1]) }}</span>
                 </a>
                 @if ($page->isOpen($lead))
                     @include('stations.harness.wire')
