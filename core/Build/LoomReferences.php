@@ -47,18 +47,12 @@ final readonly class LoomReferences
             $this->part("/parts/{$i}", $part);
         }
         foreach ($fields->object('work')->objects('offcuts') as $i => $cut) {
-            $this->kind("/work/offcuts/{$i}/part", $cut->text('part'), ['wire', 'strip']);
+            $this->kind('/'.implode('/', ['work', 'offcuts', $i, 'part']), $cut->text('part'), ['wire', 'strip']);
         }
     }
 
     private function route(string $path, Fields $route): void
     {
-        if ($route->has('from') !== $route->has('to')) {
-            throw BadBuild::at(
-                $path.($route->has('from') ? '/to' : '/from'),
-                'a stretch goes from a place to a place.',
-            );
-        }
         if ($route->has('from') && $route->text('from') === $route->text('to')) {
             throw BadBuild::at("{$path}/to", 'a stretch goes from one place to another, not back to itself.');
         }

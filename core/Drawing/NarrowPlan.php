@@ -201,7 +201,7 @@ final class NarrowPlan
                     if ($channel === $grid->columns && isset($this->rightX[$net])) {
                         $xs[] = $this->rightX[$net];
                     }
-                    if ($channel === 0 && $name === 'back') {
+                    if ($channel === 0 && $name === 'back' && isset($this->leftX[$net])) {
                         $xs[] = $this->leftX[$net];
                     }
                     $this->routes->across($net, $y, $xs);

@@ -30,8 +30,10 @@ final readonly class ExtendLead implements Edit
         if (($draft->index->sections[$this->id] ?? '') !== 'leads' || $has === null) {
             throw BadBuild::at('/id', 'only a lead whose length is known is extended.');
         }
-        if ($lead->items('inline') !== []) {
-            throw BadBuild::at('/id', 'something is set into it; take that out first, then extend it.');
+        foreach ($lead->objects('inline') as $thing) {
+            if ($thing->number('at_m') > $has) {
+                throw BadBuild::at('/id', 'something is set into it further on than it is long; move that first.');
+            }
         }
         $place = $this->driest($draft);
         $new = ['id' => $draft->name($this->id), ...array_intersect_key($lead->data, ['circuit' => 1])];

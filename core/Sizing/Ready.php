@@ -4,6 +4,8 @@ declare(strict_types=1);
 
 namespace BenchGlow\Sizing;
 
+use DateTimeImmutable;
+
 /** From which day something can be made: when the last of its parts is there (layout-harness.md 13). Days as 2026-05-02. */
 final readonly class Ready
 {
@@ -39,7 +41,7 @@ final readonly class Ready
         // Not ordered yet: ordered today it takes its days.
         return $leadDays === null
             ? null
-            : max($today, date('Y-m-d', strtotime(($ordered ?? $today).' 12:00:00 UTC') + 86_400 * $leadDays));
+            : max($today, (new DateTimeImmutable($ordered ?? $today))->modify("+{$leadDays} days")->format('Y-m-d'));
     }
 
     /** @param  array<string, string|null>  $days  part => the day it is there */

@@ -72,6 +72,19 @@ it('walks through the faulty build as the guide says, every button where it says
         'hole.behind',
         'panel.stroke_narrow',
         'panel.island',
+        'lead.too_short',
+        'hinge.short',
+        'route.unguarded',
+        'loom.full',
+        'joint.buried',
+        'plug.missing',
+        'colour.twice',
+        'harness.unplaced',
+        'route.unfixed',
+        'route.end_open',
+        'strain.none',
+        'lead.ends_apart',
+        'tube.none',
     ]);
 });
 

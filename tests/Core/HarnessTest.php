@@ -172,17 +172,12 @@ it('bears less in company and in heat, and resists more', function (): void {
         ->toBeLessThan($of($plain)->allowedA())
         ->and($of($hot)->ohmPerM())
         ->toBeGreaterThan($of($plain)->ohmPerM());
-    $two = Make::circuit(routed(['length_m' => 1]), 'Row', 'led_white_5', [
-        'kind' => 'leds',
-        'count' => 3,
-        'per_string' => 3,
-        'ohm' => 180,
-    ]);
-    $company = Build::of(Make::edited($two, Make::set('row_light_feed', 'route', ['r0'])));
-    expect($of($company)->bundle)
-        ->toBe(2)
-        ->and($of($company)->allowedA())
-        ->toBeLessThan($of(Build::of($two))->allowedA());
+    $alone = LeadWire::of($plain, $plain->leads['shelf_light_feed'], Gauge::mm2(1.0));
+    $company = LeadWire::of($plain, $plain->leads['shelf_light_feed'], Gauge::mm2(1.0), 2);
+    expect([$alone->bundle, $company->bundle, $alone->beside(2)->bundle])
+        ->toBe([1, 2, 2])
+        ->and($company->allowedA())
+        ->toBeLessThan($alone->allowedA());
     expect($of($plain)->thickenedTo(2.5)->areaMm2)
         ->toBe(2.5)
         ->and($of($plain)->thickenedTo(2.5)->label())

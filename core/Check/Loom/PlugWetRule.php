@@ -27,7 +27,7 @@ final class PlugWetRule implements Rule
         foreach ($list->plugs() as $row) {
             $stretch = $list->loom->stretches[(string) $row['stretch']] ?? null;
             $part = $analysis->build->devices[$row['plug']]->part->fields;
-            if ($stretch?->zone->wet === 'wet' && ! $part->flag('sealed')) {
+            if ($stretch?->route->from !== null && $stretch->zone->wet === 'wet' && ! $part->flag('sealed')) {
                 $sealed = Catalogue::part('plug_'.$part->integer('ways').'_sealed');
                 $findings[$row['plug']] = new Finding(
                     $this->id(),

@@ -23,6 +23,7 @@ final class TubeNoneRule implements Rule
         $findings = [];
         foreach (LoomSeen::of($analysis)->joints->all as $id => $joint) {
             if (
+                $joint->place !== null &&
                 in_array($joint->style, ['solder', 'crimp'], true) &&
                 count($joint->wires) > 1 &&
                 $joint->tubes === []
