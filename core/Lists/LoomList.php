@@ -218,7 +218,7 @@ final readonly class LoomList
         );
     }
 
-    /** @return list<array{id: string, plug: string, stretch: string|null, way_m: float, lead: string, carrier: string|null}> */
+    /** @return list<array{id: string, plug: string, stretch: string|null, way_m: float, stretch_m: float, lead: string, carrier: string|null}> */
     public function plugs(): array
     {
         $rows = [];
@@ -231,6 +231,7 @@ final readonly class LoomList
                         'plug' => $thing->plug,
                         'stretch' => $stretch,
                         'way_m' => round($m, 3),
+                        'stretch_m' => round($this->loom->inStretch($lead, $thing)[1], 3),
                         'lead' => (string) $id,
                         'carrier' => $this->plugs->crosses($stretch),
                     ];

@@ -232,6 +232,29 @@ final class Loom
         return [$last, min($m, $end)];
     }
 
+    /**
+     * The same, with metres inside the stretch from its own first place.
+     *
+     * @return array{string|null, float}
+     */
+    public function inStretch(Lead $lead, Inline $thing): array
+    {
+        [$stretch, $m] = $this->inLine($lead, $thing);
+        $at = $this->leads[$lead->id]->ends[0];
+        foreach ($this->leads[$lead->id]->stretches ?? [] as $id) {
+            $laid = $this->stretches[$id] ?? null;
+            if ($id === $stretch || $laid === null) {
+                $forward = $at === null || $laid?->route->to !== $at;
+
+                return [$stretch, $forward ? $m : max(0.0, ($laid->lengthM ?? 0.0) - $m)];
+            }
+            $m = max(0.0, $m - $laid->lengthM);
+            $at = $at === null ? null : $laid->route->over($at);
+        }
+
+        return [$stretch, $m];
+    }
+
     /** @return array{string, float}|null the thickest stretch and its bundle in mm; null where nothing lies anywhere */
     public function thickest(): ?array
     {

@@ -14,6 +14,7 @@ use BenchGlow\Edit\SetWire;
 use BenchGlow\Format\Fields;
 use Tests\Support\Faults;
 use Tests\Support\LayoutFaults;
+use Tests\Support\LoomFaults;
 use Tests\Support\Make;
 use Tests\Support\ProbeFaults;
 use Tests\Support\RigFaults;
@@ -48,6 +49,7 @@ function ruleCases(): array
         ...RigFaults::cases(),
         ...ProbeFaults::cases(),
         ...LayoutFaults::cases(),
+        ...LoomFaults::cases(),
         'channel.crossed' => [
             $crossed,
             ['warning channel.crossed ring'],

@@ -379,4 +379,131 @@ return [
         'Other side, the strip is one of a pair and is not laid as the mirror of shelf, the strip.',
         '→ Mirror it',
     ],
+    'harness.unplaced' => [
+        '1 wire has no way yet: say where what they join sits.',
+        '→ Lay it out from the circuit',
+    ],
+    'lead.ends_apart' => [
+        'Feed of Shelf: core 2 ends somewhere else than the first one.',
+        '→ Split it off',
+    ],
+    'lead.too_short' => [
+        'Feed of Shelf is 1.1 m long and its way wants 1.39 m. A wire of your own lengthens it by one joint, or move what it goes to.',
+        '→ Extend it',
+    ],
+    'lead.spare_long' => [
+        'Feed of Shelf is 2 m long, its way wants 1.39 m: fold the rest back and tie it. A lead of a controller is not cut.',
+    ],
+    'hinge.short' => [
+        'Along the wall: the loom is 6 cm short when it is all the way open.',
+        '→ Give it 0.32 m',
+    ],
+    'route.unguarded' => [
+        'The hole in the bulkhead has a bare edge: it cuts through what goes there.',
+        '→ A grommet in it',
+    ],
+    'route.unfused_hole' => [
+        'Feed of Shelf goes through the bulkhead with no fuse before it. No such wire goes through metal: put its fuse at the source.',
+    ],
+    'route.hot' => [
+        'Along the wall lies hot: keep it 0.15 m away, or sleeve it.',
+        '→ A heat sleeve round it',
+    ],
+    'route.unfixed' => [
+        'Along the wall is fixed too seldom: a clip or tie every 0.3 m.',
+        '→ Clip it so',
+    ],
+    'route.end_open' => [
+        'The sleeve along the wall stands open at its ends: tube or tape keeps it shut.',
+        '→ Both ends closed',
+    ],
+    'loom.full' => [
+        'Along the wall: the sleeve is 78 % full, 65 % is what it bears.',
+        '→ Take 5 mm',
+    ],
+    'loom.hidden' => [
+        'Laid hidden the loom takes about 0.7 hours, in the open about 0.1. Hidden is safe from feet and looks; open is found again.',
+    ],
+    'wire.zone' => [
+        'Feed of Shelf lies along the wall, where insulation for 90 °C is wanted; it bears 70 °C.',
+        '→ Take wire for 90 °C',
+    ],
+    'wire.stiff' => [
+        'Feed of Shelf has 7 strands and moves along the wall: under 19 it breaks. Take a finer one there.',
+    ],
+    'joint.buried' => [
+        'Joint of shelves lies wet and is not sealed. Crimp it and shrink a lined tube over it, or move it.',
+        '→ Crimped, with a lined tube',
+    ],
+    'joint.moves' => [
+        'Joint of shelves moves: solder breaks at its edge there.',
+        '→ Crimp it',
+    ],
+    'terminal.over' => [
+        'Ring on feed of Shelf takes up to 0.5 mm² and gets 0.75. Take the next larger one, or part the wires.',
+    ],
+    'terminal.loose' => [
+        'Ring on feed of Shelf grips from 1 mm² on and gets 0.75. Fold the wire double, or take the smaller one.',
+    ],
+    'terminal.crowded' => [
+        'Ring on feed of Shelf holds 2 wires; 1 is what it is made for.',
+    ],
+    'tube.none' => [
+        'No tube goes over joint of shelves and grips its thin side: build that side up with a short piece of tube first.',
+        'No tube goes over joint of shelves, 2 and grips its thin side: build that side up with a short piece of tube first.',
+    ],
+    'plug.missing' => [
+        'Box lifts off, and 1 wire holds it. Put a plug where it parts.',
+        '→ Put the plug here',
+    ],
+    'plug.two_lines' => [
+        'Return goes through 2 plugs on its way to box: one line where it parts is enough.',
+    ],
+    'plug.ways' => [
+        'Plug at the box has 2 ways, 2 are taken and 1 more have to cross. Take a larger one.',
+    ],
+    'plug.over' => [
+        'Plug at the box carries 0.8 A in a way made for 0.9 A: its pins warm. Take one made for more.',
+    ],
+    'plug.alike' => [
+        'Second plug and plug at the box sit side by side and go into each other. Turn one pair round, or take keyed ones.',
+    ],
+    'plug.wet' => [
+        'Plug at the box lets water in, and it gets wet tube to box.',
+        '→ Take a sealed one',
+    ],
+    'plug.host_half' => [
+        'Joint of shelves serves only box and stays behind: on the half that leaves, one plug way does for all its wires.',
+        'Joint of shelves, 2 serves only box and stays behind: on the half that leaves, one plug way does for all its wires.',
+    ],
+    'ground.forbidden' => [
+        'Bolt by the seat is a bolt of the belt: nothing goes under it. Take a stud or a bolt of its own.',
+    ],
+    'ground.crowded' => [
+        'Stud has 4 rings; 3 is what a stud clamps, the largest lowest. Take a second stud, or join returns before it.',
+    ],
+    'fuse.unreachable' => [
+        'The fuse of feed of Shelf lies buried along the wall: it is changed on a bad day. Put it where a hand gets to.',
+    ],
+    'colour.twice' => [
+        'Two wires are red along the wall: nobody tells them apart there.',
+        '→ Colour all of them by the plan',
+    ],
+    'colour.against' => [
+        'Feed of Shelf is black, the colour of returns, and feeds something.',
+    ],
+    'side.unmarked' => [
+        'To the lower shelf and to the upper shelf go to either side in one colour: a tracer tells left from right.',
+        '→ Colour all of them by the plan',
+    ],
+    'strain.none' => [
+        'Along the wall moves and nothing takes the pull: tie it within 5 cm of either side, and of each plug and lamp.',
+        '→ Tied on both sides',
+    ],
+    'parts.late' => [
+        'Warm white 12 V, 4.8 W/m, 60 LEDs/m takes 9 days and comes on 2026-05-10; the job is needed by 2026-05-09.',
+    ],
+    'cut.not_exact' => [
+        '0.75 mm² wire: 13 pieces out of 6 reels, at most one more than possible.',
+    ],
 ];

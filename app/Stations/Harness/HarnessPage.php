@@ -374,7 +374,7 @@ final class HarnessPage
         $seen = [];
         foreach ($this->list->build->leads as $lead) {
             foreach ($lead->inline as $thing) {
-                [$stretch, $m] = $this->list->loom->inLine($lead, $thing);
+                [$stretch, $m] = $this->list->loom->inStretch($lead, $thing);
                 if (! in_array($thing->kind, ['plug', 'fuse'], true) || ! isset($this->plan->drawn[(string) $stretch])) {
                     continue;
                 }
@@ -383,9 +383,11 @@ final class HarnessPage
                     continue;
                 }
                 $seen[$key] = true;
-                [$x, $y] = $this->plan->along((string) $stretch, $this->fromNear((string) $stretch, $lead, $m));
-                // Its sign stands clear of both ends, where tags and joints are.
                 [$near, $far] = $this->plan->drawn[(string) $stretch];
+                $laid = $this->list->loom->stretches[(string) $stretch];
+                $m = $laid->route->from === $near ? $m : $laid->lengthM - $m;
+                [$x, $y] = $this->plan->along((string) $stretch, $m);
+                // Its sign stands clear of both ends, where tags and joints are.
                 $x = max($this->plan->x[$near] + 30.0, min($this->plan->x[$far] - 40.0, $x));
                 $all[] = [
                     'x' => $x,
@@ -433,42 +435,6 @@ final class HarnessPage
     public function captions(): array
     {
         return $this->plan->captions(fn (string $id): string => $this->caption($id), $this->signed());
-    }
-
-    /** Metres from the near end of a stretch, for metres along the way of a lead. */
-    private function fromNear(string $stretch, Lead $lead, float $m): float
-    {
-        $way = $this->way($lead);
-        $before = 0.0;
-        foreach ($way->stretches ?? [] as $id) {
-            if ($id === $stretch) {
-                break;
-            }
-            $before += $this->list->loom->stretches[$id]->lengthM;
-        }
-        $in = max(0.0, $m - $before);
-        $long = $this->list->loom->stretches[$stretch]->lengthM;
-        // The lead may come from its far end.
-        $enters =
-            $way->stretches !== null && array_search($stretch, $way->stretches, true) === 0
-                ? $way->ends[0]
-                : $this->entry($way, $stretch);
-
-        return $enters === $this->plan->drawn[$stretch][0] ? $in : $long - $in;
-    }
-
-    /** The place at which a way comes into a stretch. */
-    private function entry(LeadWay $way, string $stretch): ?string
-    {
-        $at = $way->ends[0];
-        foreach ($way->stretches ?? [] as $id) {
-            if ($id === $stretch) {
-                return $at;
-            }
-            $at = $at === null ? null : $this->list->build->routes[$id]->over($at);
-        }
-
-        return $at;
     }
 
     /** Whether nothing goes on from a place. */

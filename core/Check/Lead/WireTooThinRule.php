@@ -59,7 +59,9 @@ final class WireTooThinRule implements Rule
         if ($wire->moves && $wire->areaMm2 < 0.5 - 1e-9) {
             return 'where it moves it breaks; 0.5 mm² with 19 strands or more is the least.';
         }
-        if ($wire->moves && $wire->strands !== null && $wire->strands < self::FINE_STRANDS) {
+        // Where places are said, the stretch that moves is named by a finding of its own.
+        $placed = $analysis->build->places !== [];
+        if (! $placed && $wire->moves && $wire->strands !== null && $wire->strands < self::FINE_STRANDS) {
             return "its {$wire->strands} strands break where it moves; 19 or more are the least.";
         }
         $tail = $lead->lengthKnown && $lead->lengthM <= self::SHORT_M;

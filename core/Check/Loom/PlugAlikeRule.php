@@ -29,7 +29,7 @@ final class PlugAlikeRule implements Rule
             $part = $analysis->build->devices[$row['plug']]->part->fields;
             $key = $part->integer('ways').'/'.$row['stretch'];
             foreach ($seen[$key] ?? [] as $other => $m) {
-                if ($other !== $row['plug'] && ! $part->flag('keyed') && abs($m - $row['way_m']) <= self::NEAR_M) {
+                if ($other !== $row['plug'] && ! $part->flag('keyed') && abs($m - $row['stretch_m']) <= self::NEAR_M) {
                     $findings[$row['plug']] = new Finding(
                         $this->id(),
                         Severity::Warning,
@@ -42,7 +42,7 @@ final class PlugAlikeRule implements Rule
                     );
                 }
             }
-            $seen[$key][$row['plug']] = $row['way_m'];
+            $seen[$key][$row['plug']] = $row['stretch_m'];
         }
 
         return array_values($findings);

@@ -21,7 +21,7 @@ final class TerminalCrowdedRule implements Rule
         $findings = [];
         foreach (Terminals::of($analysis) as $end) {
             if ($end->wires > $end->mostWires || $end->unlike) {
-                $findings[] = $end->found(
+                $findings[$end->lead] ??= $end->found(
                     $analysis,
                     $this->id(),
                     Severity::Note,
@@ -32,6 +32,6 @@ final class TerminalCrowdedRule implements Rule
             }
         }
 
-        return $findings;
+        return array_values($findings);
     }
 }

@@ -22,7 +22,7 @@ final class TerminalLooseRule implements Rule
         $findings = [];
         foreach (Terminals::of($analysis) as $end) {
             if ($end->copper < $end->least - 1e-9) {
-                $findings[] = $end->found(
+                $findings[$end->lead] ??= $end->found(
                     $analysis,
                     $this->id(),
                     Severity::Warning,
@@ -35,6 +35,6 @@ final class TerminalLooseRule implements Rule
             }
         }
 
-        return $findings;
+        return array_values($findings);
     }
 }
