@@ -346,36 +346,53 @@ final class LoomPlan
         $put = [];
         foreach ($order as $n) {
             $r = $mm[$n] / 2;
-            $best = $put === [] ? [0.0, 0.0] : null;
+            [$cx, $cy] = self::middleOf($put);
+            $best = [0.0, 0.0];
             $least = INF;
             foreach (self::seats($put, $r) as [$x, $y]) {
-                $out = hypot($x, $y) + $r;
+                $out = hypot($x - $cx, $y - $cy) + $r;
                 if ($out < $least && self::free($put, $x, $y, $r)) {
                     [$least, $best] = [$out, [$x, $y]];
                 }
             }
-            $best ??= [0.0, 0.0];
             $put[$n] = ['x' => $best[0], 'y' => $best[1], 'r' => $r];
         }
         ksort($put);
-        // The middle of what they fill.
-        $cx =
-            $put === []
-                ? 0.0
-                : (min(array_map(fn (array $p): float => $p['x'] - $p['r'], $put)) +
-                        max(array_map(fn (array $p): float => $p['x'] + $p['r'], $put))) /
-                    2;
-        $cy =
-            $put === []
-                ? 0.0
-                : (min(array_map(fn (array $p): float => $p['y'] - $p['r'], $put)) +
-                        max(array_map(fn (array $p): float => $p['y'] + $p['r'], $put))) /
-                    2;
+        [$cx, $cy] = self::middleOf($put);
 
         return array_map(
             fn (array $p): array => ['x' => $p['x'] - $cx, 'y' => $p['y'] - $cy, 'r' => $p['r']],
             array_values($put),
         );
+    }
+
+    /** Steps in which the middle of the least circle round all of them is found. */
+    private const STEPS = 60;
+
+    /**
+     * Middle of the least circle round them: drawn toward what lies furthest out, by less each time.
+     *
+     * @param  array<int, array{x: float, y: float, r: float}>  $put
+     * @return array{float, float}
+     */
+    private static function middleOf(array $put): array
+    {
+        [$x, $y] = [0.0, 0.0];
+        for ($step = 1; $step <= self::STEPS && count($put) > 1; $step++) {
+            $far = null;
+            foreach ($put as $p) {
+                $out = hypot($p['x'] - $x, $p['y'] - $y) + $p['r'];
+                if ($far === null || $out > $far[0]) {
+                    $far = [$out, $p['x'], $p['y']];
+                }
+            }
+            if ($far !== null) {
+                $x += ($far[1] - $x) / ($step + 1);
+                $y += ($far[2] - $y) / ($step + 1);
+            }
+        }
+
+        return [$x, $y];
     }
 
     /**

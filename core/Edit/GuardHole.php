@@ -7,6 +7,7 @@ namespace BenchGlow\Edit;
 use BenchGlow\Build\Names;
 use BenchGlow\Format\BadBuild;
 use BenchGlow\Format\Fields;
+use BenchGlow\Quantity\Words;
 
 /** A guard in the hole that a stretch begins with: in the one that is there, else in a new one. */
 final readonly class GuardHole implements Edit
@@ -25,7 +26,7 @@ final readonly class GuardHole implements Edit
 
     public function says(Names $names): string
     {
-        return $names->said($this->for, "guarded by a {$this->edge}");
+        return Words::first($names->said($this->for, "guarded by a {$this->edge}"));
     }
 
     public function apply(Draft $draft): void

@@ -12,6 +12,7 @@ use BenchGlow\Format\Fields;
 use BenchGlow\Loom\Loom;
 use BenchGlow\Loom\Returns;
 use BenchGlow\Parts\Catalogue;
+use BenchGlow\Quantity\Words;
 
 /** One plug line in a stretch: an inline plug in all leads that go through it, the return in way 1 (layout-harness.md 10). */
 final readonly class PlugHere implements Edit
@@ -23,7 +24,7 @@ final readonly class PlugHere implements Edit
 
     public function says(Names $names): string
     {
-        return $names->said($this->stretch, 'a plug put into it');
+        return Words::first($names->said($this->stretch, 'a plug put into it'));
     }
 
     public function apply(Draft $draft): void

@@ -6,6 +6,7 @@ namespace BenchGlow\Edit;
 
 use BenchGlow\Build\Names;
 use BenchGlow\Format\BadBuild;
+use BenchGlow\Quantity\Words;
 
 /** A place in the middle of a stretch: what was one way is two, stated ways go through both. */
 final readonly class SplitStretch implements Edit
@@ -17,7 +18,7 @@ final readonly class SplitStretch implements Edit
 
     public function says(Names $names): string
     {
-        return $names->said($this->id, "split at {$this->label}");
+        return Words::first($names->said($this->id, "split at {$this->label}"));
     }
 
     public function apply(Draft $draft): void

@@ -11,11 +11,13 @@ use BenchGlow\Edit\AddCircuit;
 use BenchGlow\Edit\AddItem;
 use BenchGlow\Edit\AddLayout;
 use BenchGlow\Edit\AddLight;
+use BenchGlow\Edit\AddPlace;
 use BenchGlow\Edit\AddSource;
 use BenchGlow\Edit\AddWires;
 use BenchGlow\Edit\Batch;
 use BenchGlow\Edit\ChooseSection;
 use BenchGlow\Edit\ClaimWire;
+use BenchGlow\Edit\ColourAll;
 use BenchGlow\Edit\Compose;
 use BenchGlow\Edit\Connect;
 use BenchGlow\Edit\CopyCircuit;
@@ -23,25 +25,37 @@ use BenchGlow\Edit\Disconnect;
 use BenchGlow\Edit\Edit;
 use BenchGlow\Edit\Editor;
 use BenchGlow\Edit\Edits;
+use BenchGlow\Edit\ExtendLead;
 use BenchGlow\Edit\FeedBothEnds;
 use BenchGlow\Edit\FeedStrip;
+use BenchGlow\Edit\GuardHole;
 use BenchGlow\Edit\ImportOutline;
 use BenchGlow\Edit\InsertPart;
 use BenchGlow\Edit\KeepCircuit;
 use BenchGlow\Edit\KeepReading;
 use BenchGlow\Edit\KeepTrial;
+use BenchGlow\Edit\LayLoom;
+use BenchGlow\Edit\MarkDone;
 use BenchGlow\Edit\MoveItem;
+use BenchGlow\Edit\MoveThing;
 use BenchGlow\Edit\NameWire;
+use BenchGlow\Edit\PlugHere;
 use BenchGlow\Edit\ProbeGoal;
 use BenchGlow\Edit\ProbeWay;
 use BenchGlow\Edit\RemoveItem;
 use BenchGlow\Edit\ReplacePart;
 use BenchGlow\Edit\SetField;
+use BenchGlow\Edit\SetJoint;
 use BenchGlow\Edit\SetReadingAside;
 use BenchGlow\Edit\SetSegment;
+use BenchGlow\Edit\SetWay;
 use BenchGlow\Edit\SetWire;
+use BenchGlow\Edit\SplitLead;
 use BenchGlow\Edit\SplitRun;
+use BenchGlow\Edit\SplitStretch;
+use BenchGlow\Edit\StringLength;
 use BenchGlow\Edit\SwapEnds;
+use BenchGlow\Edit\TakeOffcut;
 use BenchGlow\Edit\TakePartOut;
 use BenchGlow\Edit\Unaccept;
 use BenchGlow\Edit\UseLayout;
@@ -54,6 +68,7 @@ use BenchGlow\Ways\Recognise;
 use BenchGlow\Ways\Section;
 use BenchGlow\Ways\Sections;
 use BenchGlow\Ways\Ways;
+use Tests\Support\LoomFaults;
 use Tests\Support\Make;
 
 /**
@@ -239,6 +254,73 @@ function everyEdit(): array
             ],
             'Board: outline taken from a file',
         ],
+        'lay_loom' => [new LayLoom(), ['op' => 'lay_loom'], 'Laid the loom out from the circuit'],
+        'add_place' => [
+            new AddPlace('behind the seat', 'box', 0.8),
+            ['op' => 'add_place', 'label' => 'behind the seat', 'beside' => 'box', 'length_m' => 0.8],
+            'Added the place behind the seat',
+        ],
+        'split_stretch' => [
+            new SplitStretch('way', 0.4, 'half way'),
+            ['op' => 'split_stretch', 'id' => 'way', 'at_m' => 0.4, 'label' => 'half way'],
+            'Along the wall: split at half way',
+        ],
+        'move_thing' => [
+            new MoveThing('shelf_light', 'box'),
+            ['op' => 'move_thing', 'id' => 'shelf_light', 'place' => 'box'],
+            'Shelf: placed at bank box',
+        ],
+        'set_way' => [
+            new SetWay('shelf_light_feed', ['way']),
+            ['op' => 'set_way', 'id' => 'shelf_light_feed', 'way' => ['way']],
+            'Feed of Shelf: its way stated',
+        ],
+        'string_length' => [
+            new StringLength('shelf_light_feed', 1.45),
+            ['op' => 'string_length', 'id' => 'shelf_light_feed', 'length_m' => 1.45],
+            'Feed of Shelf: 1.45 m, strung',
+        ],
+        'plug_here' => [
+            new PlugHere('way'),
+            ['op' => 'plug_here', 'stretch' => 'way'],
+            'Along the wall: a plug put into it',
+        ],
+        'extend_lead' => [
+            new ExtendLead('shelf_light_feed'),
+            ['op' => 'extend_lead', 'id' => 'shelf_light_feed'],
+            'Feed of Shelf: extended',
+        ],
+        'split_lead' => [
+            new SplitLead('shelf_light_feed', 2),
+            ['op' => 'split_lead', 'id' => 'shelf_light_feed', 'core' => 2],
+            'Feed of Shelf: core 2 split off',
+        ],
+        'guard_hole' => [
+            new GuardHole('way', 'grommet', 'the bulkhead', 10.0),
+            ['op' => 'guard_hole', 'for' => 'way', 'in' => 'the bulkhead', 'mm' => 10.0],
+            'Along the wall: guarded by a grommet',
+        ],
+        'colour_all' => [new ColourAll(), ['op' => 'colour_all'], 'Coloured every wire by the plan'],
+        'set_joint' => [
+            new SetJoint('knot', 'crimp', 'lined_tube'),
+            ['op' => 'set_joint', 'id' => 'knot', 'style' => 'crimp', 'seal' => 'lined_tube'],
+            'Knot: made as crimp',
+        ],
+        'take_offcut' => [
+            new TakeOffcut('offcut 3', 'strip_white_12_144', 1.2),
+            ['op' => 'take_offcut', 'offcut' => 'offcut 3', 'part' => 'strip_white_12_144', 'length_m' => 1.2],
+            'White 12 V, 14.4 W/m, 60 LEDs/m: an offcut of 1.2 m taken',
+        ],
+        'mark_done' => [
+            new MarkDone('pull:shelf_light_feed.1.from', '2026-05-02', 'pulled and held: S 1.1'),
+            [
+                'op' => 'mark_done',
+                'step' => 'pull:shelf_light_feed.1.from',
+                'on' => '2026-05-02',
+                'words' => 'pulled and held: S 1.1',
+            ],
+            'Pulled and held: S 1.1',
+        ],
         'accept' => [
             new Accept('strip.dim_end', 'shelf_light', 'seen from one side', '2026-01-02'),
             [
@@ -307,6 +389,15 @@ function prepared(string $op): Document
                 new Fields(['id' => 'path', 'label' => 'Shelf along the wall', 'segments' => [['straight_m' => 0.8]]]),
             ),
         );
+    }
+    $loom = ['lay_loom', 'add_place', 'split_stretch', 'move_thing', 'set_way', 'string_length', 'plug_here'];
+    if (in_array($op, [...$loom, 'extend_lead', 'split_lead', 'guard_hole', 'colour_all', 'set_joint'], true)) {
+        $more = [new AddItem('devices', new Fields(['id' => 'knot', 'kind' => 'joint', 'label' => 'Knot']))];
+        if ($op === 'extend_lead') {
+            $more[] = new StringLength('shelf_light_feed', 1.1, 'supplied');
+        }
+
+        return $op === 'lay_loom' ? Make::shelf() : LoomFaults::shelf([], ...$more);
     }
     $probed = ['keep_reading', 'set_reading_aside', 'name_wire', 'claim', 'probe_way', 'probe_goal'];
 

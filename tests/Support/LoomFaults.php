@@ -55,7 +55,14 @@ final class LoomFaults
     {
         return new AddItem(
             'holes',
-            new Fields(['id' => 'hole', 'for' => 'way', 'in' => 'the bulkhead', 'mm' => 10, 'material' => 'metal', ...$with]),
+            new Fields([
+                'id' => 'hole',
+                'for' => 'way',
+                'in' => 'the bulkhead',
+                'mm' => 10,
+                'material' => 'metal',
+                ...$with,
+            ]),
         );
     }
 
@@ -95,7 +102,10 @@ final class LoomFaults
     {
         $shelf = self::shelf(...);
         $with = fn (Edit ...$more): Document => self::shelf([], ...$more);
-        $hinge = ['hinge' => ['still_m' => 0.1, 'moving_m' => 0.15, 'shut_deg' => 0, 'open_deg' => 180], 'fixing' => 'clip'];
+        $hinge = [
+            'hinge' => ['still_m' => 0.1, 'moving_m' => 0.15, 'shut_deg' => 0, 'open_deg' => 180],
+            'fixing' => 'clip',
+        ];
         $colours = fn (string ...$c): SetField => new SetField('shelf_light_feed', 'colours', $c);
         $second = fn (array $colours): array => [
             new AddItem(
@@ -118,7 +128,11 @@ final class LoomFaults
 
         return [
             'harness.unplaced' => [
-                fn () => $with(new SetField('shelf_light', 'place', null), new AddItem('places', new Fields(['id' => 'far', 'label' => 'far'])), new SetField('bank', 'place', null)),
+                fn () => $with(
+                    new SetField('shelf_light', 'place', null),
+                    new AddItem('places', new Fields(['id' => 'far', 'label' => 'far'])),
+                    new SetField('bank', 'place', null),
+                ),
                 ['note lead.undecided shelf_light_feed', 'note harness.unplaced shelf_light_feed'],
                 fn () => $shelf(),
             ],
@@ -220,20 +234,23 @@ final class LoomFaults
                 fn () => $with(...self::terminal(['accepts_mm2' => [0.5, 2.5]])),
             ],
             'terminal.crowded' => [
-                fn () => $with(...self::terminal(['accepts_mm2' => [0.25, 6], 'max_wires' => 1]), ...[
-                    new AddItem(
-                        'leads',
-                        new Fields([
-                            'id' => 'second',
-                            'circuit' => 'shelf',
-                            'wire' => 'w',
-                            'cores' => [['bank.plus', 'shelf_light.end.plus']],
-                            'end_parts' => ['t', null],
-                            'ends' => ['ring', 'solder'],
-                            'inline' => [['id' => 'F9', 'kind' => 'fuse', 'at_m' => 0.1]],
-                        ]),
-                    ),
-                ]),
+                fn () => $with(
+                    ...self::terminal(['accepts_mm2' => [0.25, 6], 'max_wires' => 1]),
+                    ...[
+                        new AddItem(
+                            'leads',
+                            new Fields([
+                                'id' => 'second',
+                                'circuit' => 'shelf',
+                                'wire' => 'w',
+                                'cores' => [['bank.plus', 'shelf_light.end.plus']],
+                                'end_parts' => ['t', null],
+                                'ends' => ['ring', 'solder'],
+                                'inline' => [['id' => 'F9', 'kind' => 'fuse', 'at_m' => 0.1]],
+                            ]),
+                        ),
+                    ],
+                ),
                 ['note terminal.crowded shelf_light_feed'],
                 fn () => $with(...self::terminal(['accepts_mm2' => [0.25, 6], 'max_wires' => 1])),
             ],
@@ -252,7 +269,13 @@ final class LoomFaults
                     new AddItem('devices', new Fields(['id' => 'p_two', 'kind' => 'plug', 'part' => 'plug2'])),
                     new AddItem(
                         'leads.home.inline',
-                        new Fields(['id' => 'p_extra', 'kind' => 'plug', 'at_m' => 0.3, 'plug' => 'p_two', 'ways' => [1]]),
+                        new Fields([
+                            'id' => 'p_extra',
+                            'kind' => 'plug',
+                            'at_m' => 0.3,
+                            'plug' => 'p_two',
+                            'ways' => [1],
+                        ]),
                     ),
                 ),
                 ['warning plug.two_lines home'],
@@ -282,7 +305,10 @@ final class LoomFaults
             'plug.alike' => [
                 fn () => self::pedlar(
                     new SetField('plug2', 'keyed', false),
-                    new AddItem('devices', new Fields(['id' => 'p_two', 'kind' => 'plug', 'part' => 'plug2', 'label' => 'Second plug'])),
+                    new AddItem(
+                        'devices',
+                        new Fields(['id' => 'p_two', 'kind' => 'plug', 'part' => 'plug2', 'label' => 'Second plug']),
+                    ),
                     new SetField('p_minus', 'plug', 'p_two'),
                 ),
                 ['warning plug.alike p_two'],
@@ -300,7 +326,17 @@ final class LoomFaults
             ],
             'ground.forbidden' => [
                 fn () => $with(
-                    new AddItem('host.grounds', new Fields(['id' => 'bolt', 'label' => 'Bolt by the seat', 'of' => 'bank', 'surface' => 'stud', 'fastener' => 'belt', 'place' => 'box'])),
+                    new AddItem(
+                        'host.grounds',
+                        new Fields([
+                            'id' => 'bolt',
+                            'label' => 'Bolt by the seat',
+                            'of' => 'bank',
+                            'surface' => 'stud',
+                            'fastener' => 'belt',
+                            'place' => 'box',
+                        ]),
+                    ),
                     new Connect('shelf_light.start.minus', 'bolt'),
                     new SetField('shelf_light_feed', 'cores', [['bank.plus', 'shelf_light.start.plus']]),
                 ),
@@ -309,7 +345,16 @@ final class LoomFaults
             ],
             'ground.crowded' => [
                 fn () => $with(
-                    new AddItem('host.grounds', new Fields(['id' => 'stud', 'label' => 'Stud', 'of' => 'bank', 'surface' => 'stud', 'place' => 'box'])),
+                    new AddItem(
+                        'host.grounds',
+                        new Fields([
+                            'id' => 'stud',
+                            'label' => 'Stud',
+                            'of' => 'bank',
+                            'surface' => 'stud',
+                            'place' => 'box',
+                        ]),
+                    ),
                     ...array_map(
                         fn (int $n): AddItem => new AddItem(
                             'leads',
@@ -343,7 +388,11 @@ final class LoomFaults
                 fn () => $with($colours('red', 'black')),
             ],
             'side.unmarked' => [
-                fn () => Make::edited(self::pair(), new SetField('upper', 'side', 'left'), new SetField('lower', 'side', 'right')),
+                fn () => Make::edited(
+                    self::pair(),
+                    new SetField('upper', 'side', 'left'),
+                    new SetField('lower', 'side', 'right'),
+                ),
                 ['note side.unmarked to_lower'],
                 fn () => self::pedlar(),
             ],
