@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace App\Store;
 
 use App\Models\Build;
+use App\Models\Offcut;
 use BenchGlow\Build\Document;
 use Illuminate\Support\Facades\DB;
 
@@ -39,6 +40,16 @@ final readonly class Demo
         }
         foreach (self::BUILDS as $name) {
             $this->bench->create(self::document($name), 'Hung as a demo', 'demo');
+        }
+        // One that a shelf of the mineral cabinet can be cut from.
+        if (! Offcut::query()->exists()) {
+            Offcut::query()->create([
+                'part' => 'strip_warm_24_96',
+                'label' => 'Warm white 24 V strip',
+                'length_m' => 1.1,
+                'from' => 'a bookcase',
+                'kept_at' => Bench::now(),
+            ]);
         }
 
         return count(self::BUILDS);

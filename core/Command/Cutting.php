@@ -13,7 +13,7 @@ use BenchGlow\Lists\PartCuts;
 use BenchGlow\Lists\ReadyList;
 use BenchGlow\Quantity\Csv;
 
-/** `glow cuts`: what is cut from which reel or offcut, what is bought, and what can be made when (contracts.md). */
+/** `glow cuts`: what is cut from which reel or offcut, what is bought, and what can be made when. */
 final class Cutting
 {
     /** @var list<Analysis> */

@@ -13,7 +13,7 @@ use BenchGlow\Drawing\LoomPaper;
 use BenchGlow\Drawing\LoomSvg;
 use BenchGlow\Lists\LoomList;
 
-/** `glow harness`: the loom with its lengths, ends, joints and holes (contracts.md). */
+/** `glow harness`: the loom with its lengths, ends, joints and holes. */
 final class Harnessing
 {
     private readonly Review $review;

@@ -379,17 +379,13 @@ final class LoomPlan
     {
         [$x, $y] = [0.0, 0.0];
         for ($step = 1; $step <= self::STEPS && count($put) > 1; $step++) {
-            $far = null;
+            $far = [-INF, 0.0, 0.0];
             foreach ($put as $p) {
                 $out = hypot($p['x'] - $x, $p['y'] - $y) + $p['r'];
-                if ($far === null || $out > $far[0]) {
-                    $far = [$out, $p['x'], $p['y']];
-                }
+                $far = $out > $far[0] ? [$out, $p['x'], $p['y']] : $far;
             }
-            if ($far !== null) {
-                $x += ($far[1] - $x) / ($step + 1);
-                $y += ($far[2] - $y) / ($step + 1);
-            }
+            $x += ($far[1] - $x) / ($step + 1);
+            $y += ($far[2] - $y) / ($step + 1);
         }
 
         return [$x, $y];

@@ -32,7 +32,9 @@ final readonly class SplitStretch implements Edit
         if ($this->atM <= 0.0 || ($length !== null && $this->atM >= $length)) {
             throw BadBuild::at(
                 '/at_m',
-                $length === null ? 'expected metres over 0.' : "expected between 0 and {$length} m, where it ends.",
+                $length === null
+                    ? 'split at: expected metres over 0.'
+                    : "split at: expected between 0 and {$length} m, where it ends.",
             );
         }
         $place = $draft->name('place');

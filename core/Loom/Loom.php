@@ -242,11 +242,11 @@ final class Loom
         [$stretch, $m] = $this->inLine($lead, $thing);
         $at = $this->leads[$lead->id]->ends[0];
         foreach ($this->leads[$lead->id]->stretches ?? [] as $id) {
-            $laid = $this->stretches[$id] ?? null;
-            if ($id === $stretch || $laid === null) {
-                $forward = $at === null || $laid?->route->to !== $at;
+            $laid = $this->stretches[$id];
+            if ($id === $stretch) {
+                $forward = $at === null || $laid->route->to !== $at;
 
-                return [$stretch, $forward ? $m : max(0.0, ($laid->lengthM ?? 0.0) - $m)];
+                return [$stretch, $forward ? $m : max(0.0, $laid->lengthM - $m)];
             }
             $m = max(0.0, $m - $laid->lengthM);
             $at = $at === null ? null : $laid->route->over($at);
