@@ -44,7 +44,14 @@ $raw = [
     'title' => 'Large loom',
     'place' => 'display',
     'supplies' => [
-        ['id' => 'bank', 'kind' => 'lead_acid_12v', 'min_v' => 11.8, 'nominal_v' => 12.6, 'max_v' => 14.4, 'place' => 'p0'],
+        [
+            'id' => 'bank',
+            'kind' => 'lead_acid_12v',
+            'min_v' => 11.8,
+            'nominal_v' => 12.6,
+            'max_v' => 14.4,
+            'place' => 'p0',
+        ],
     ],
     'circuits' => [],
 ];
@@ -63,12 +70,20 @@ for ($l = 0; $l < 200; $l++) {
 $document = Document::fromJson((string) json_encode($raw));
 printf(
     "derive 300 places, 400 stretches, 200 leads: %.0f ms (goal 150)\n",
-    took(fn (mixed $build): mixed => $build instanceof Build ? Loom::of($build) : null, 9, fn (): Build => Build::of($document)),
+    took(
+        fn (mixed $build): mixed => $build instanceof Build ? Loom::of($build) : null,
+        9,
+        fn (): Build => Build::of($document),
+    ),
 );
 foreach (['heron', 'coffee-trike'] as $name) {
     $demo = Document::fromJson((string) file_get_contents(dirname(__DIR__)."/examples/{$name}.glow.json"));
     $analysis = Analysis::of($demo);
-    printf("draw the loom of %s: %.1f ms (goal 30)\n", $name, took(fn () => (new LoomPlan(new LoomList($analysis)))->captions(strval(...))));
+    printf(
+        "draw the loom of %s: %.1f ms (goal 30)\n",
+        $name,
+        took(fn () => (new LoomPlan(new LoomList($analysis)))->captions(strval(...))),
+    );
 }
 $slowest = 0.0;
 for ($t = 0; $t < 20; $t++) {

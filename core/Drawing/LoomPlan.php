@@ -258,42 +258,102 @@ final class LoomPlan
         return $this->along($stretch, ($this->metres[$far] - $this->metres[$near]) / 2);
     }
 
+    /** What is cut of a place's name on its tag, letters. */
+    private const TAG = [17, 24];
+
+    /** Whether nothing goes on from a place. */
+    public function isEnd(string $place): bool
+    {
+        foreach ($this->drawn as [$near]) {
+            if ($near === $place) {
+                return false;
+            }
+        }
+
+        return true;
+    }
+
+    /**
+     * The tag of a place: beside an end, below where something goes on.
+     *
+     * @return array{x: float, y: float, w: float, words: string} px
+     */
+    public function tag(string $place, string $label): array
+    {
+        $end = $this->isEnd($place);
+        $most = self::TAG[$end ? 0 : 1];
+        $words = mb_strlen($label) > $most ? rtrim(mb_substr($label, 0, $most - 1)).'…' : $label;
+
+        return [
+            'x' => $this->x[$place] + ($end ? 10.0 : -8.0),
+            // Nothing lies above the source; below it branches go down.
+            'y' => $this->y($place) + ($end ? -10.0 : ($this->metres[$place] <= 0.0 ? -38.0 : 15.0)),
+            'w' => 8.0 + mb_strlen($words) * 6.7 + 21.0,
+            'words' => $words,
+        ];
+    }
+
     /**
      * Words on the stretches, where they find room and stand on nothing; a number otherwise.
      *
      * @param  callable(string): string  $words
-     * @param  list<string>  $signed  stretches with a sign on them
+     * @param  array<string, string>  $labels  place => what stands on its tag
      * @return array<string, array{x: float, y: float, words: string, number: int|null}>
      */
-    public function captions(callable $words, array $signed = []): array
+    public function captions(callable $words, array $labels = []): array
     {
+        $taken = [];
+        foreach ($labels as $place => $label) {
+            if (isset($this->x[$place])) {
+                $tag = $this->tag((string) $place, $label);
+                $taken[] = [$tag['x'] - 4.0, $tag['x'] + $tag['w'] + 4.0, $tag['y'] - 2.0, $tag['y'] + 22.0];
+            }
+        }
         $all = [];
         $n = 0;
-        $taken = [];
         foreach ($this->drawn as $id => [$near, $far, $drop]) {
             $n++;
             $said = $words((string) $id);
-            [$from, $to] = [$this->x[$near] + ($drop ? 12.0 : 0.0), $this->x[$far]];
+            [$from, $to] = [$this->x[$near] + ($drop ? 12.0 : 4.0), $this->x[$far] - 4.0];
             $wide = mb_strlen($said) * self::LETTER;
-            $x = ($from + $to) / 2;
-            $over = in_array((string) $id, $signed, true) ? 22.0 : 8.0;
-            $y = $this->y($far) - max($this->thick((string) $id) / 2, 4.0) - $over;
-            $room = $wide <= $to - $from - 6.0;
-            foreach ($taken as [$a, $b, $at]) {
-                $room = $room && ! (abs($at - $y) < 16.0 && $x - $wide / 2 < $b && $x + $wide / 2 > $a);
-            }
-            if ($room) {
-                $taken[] = [$x - $wide / 2, $x + $wide / 2, $y];
+            $y = $this->y($far) - max($this->thick((string) $id) / 2, 4.0) - 8.0;
+            $at = self::room($taken, $from, $to, $wide, $y);
+            if ($at !== null) {
+                $taken[] = [$at - $wide / 2, $at + $wide / 2, $y - 13.0, $y + 3.0];
             }
             $all[(string) $id] = [
-                'x' => round($x, 1),
+                'x' => round($at ?? ($from + $to) / 2, 1),
                 'y' => round($y, 1),
-                'words' => $room ? $said : '',
-                'number' => $room ? null : $n,
+                'words' => $at === null ? '' : $said,
+                'number' => $at === null ? $n : null,
             ];
         }
 
         return $all;
+    }
+
+    /**
+     * The middle of words on a line where nothing else stands: in its middle, else further right, else further left.
+     *
+     * @param  list<array{float, float, float, float}>  $taken  from x to x, from y to y
+     */
+    private static function room(array $taken, float $from, float $to, float $wide, float $y): ?float
+    {
+        $half = $wide / 2;
+        $middle = ($from + $to) / 2;
+        for ($aside = 0.0; $middle + $aside <= $to - $half + 0.01; $aside += 6.0) {
+            foreach ([$middle + $aside, $middle - $aside] as $x) {
+                $free = $x - $half >= $from - 0.01 && $x + $half <= $to + 0.01;
+                foreach ($taken as [$x0, $x1, $y0, $y1]) {
+                    $free = $free && ! ($y - 13.0 < $y1 && $y + 3.0 > $y0 && $x - $half < $x1 && $x + $half > $x0);
+                }
+                if ($free) {
+                    return $x;
+                }
+            }
+        }
+
+        return null;
     }
 
     /**

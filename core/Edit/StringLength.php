@@ -32,7 +32,10 @@ final readonly class StringLength implements Edit
         foreach ($this->lengthM === null ? [] : $lead->objects('inline') as $thing) {
             if ($thing->number('at_m') > $this->lengthM) {
                 $at = $thing->number('at_m');
-                throw BadBuild::at('/length_m', "the length: something is set into it at {$at} m; expected no less than that.");
+                throw BadBuild::at(
+                    '/length_m',
+                    "the length: something is set into it at {$at} m; expected no less than that.",
+                );
             }
         }
         $path = $draft->index->paths[$this->id];

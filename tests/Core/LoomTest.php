@@ -253,7 +253,9 @@ describe('ways', function (): void {
 
     it('goes the stated way where one is stated, and refuses one that does not hang together', function (): void {
         [$document] = pedlar();
-        $stated = Loom::of(Build::of(Make::edited($document, new SetWay('home', ['gap', 'tube', 'stem']))))->leads['home'];
+        $stated = Loom::of(Build::of(Make::edited($document, new SetWay('home', ['gap', 'tube', 'stem']))))->leads[
+            'home'
+        ];
         expect($stated->stated)->toBeTrue()->and($stated->wayM)->toEqualWithDelta(3.45, 1e-9);
         expect(fn () => Make::edited($document, new SetWay('to_rocker', ['stem', 'to_up'])))->toThrow(
             BadBuild::class,
@@ -322,7 +324,10 @@ describe('bundles, tubes, ends', function (): void {
         foreach ([1 => 1.0, 2 => 2.0, 3 => 2.1547, 4 => 2.4142, 5 => 2.7013, 6 => 3.0, 7 => 3.0] as $n => $radii) {
             expect(Bundle::around(array_fill(0, $n, 2.0)))->toEqualWithDelta(2 * $radii, 0.004 * $n);
         }
-        expect(Bundle::around([5.0, 1.0]))->toEqualWithDelta(1.414 * sqrt(26), 1e-9)->and(Bundle::around([]))->toBe(0.0);
+        expect(Bundle::around([5.0, 1.0]))
+            ->toEqualWithDelta(1.414 * sqrt(26), 1e-9)
+            ->and(Bundle::around([]))
+            ->toBe(0.0);
         mt_srand(5);
         for ($i = 0; $i < 60; $i++) {
             $mm = array_map(fn (): float => mt_rand(10, 60) / 10, range(1, mt_rand(1, 18)));

@@ -379,14 +379,8 @@ return [
         'Other side, the strip is one of a pair and is not laid as the mirror of shelf, the strip.',
         '→ Mirror it',
     ],
-    'harness.unplaced' => [
-        '1 wire has no way yet: say where what they join sits.',
-        '→ Lay it out from the circuit',
-    ],
-    'lead.ends_apart' => [
-        'Feed of Shelf: core 2 ends somewhere else than the first one.',
-        '→ Split it off',
-    ],
+    'harness.unplaced' => ['1 wire has no way yet: say where what they join sits.', '→ Lay it out from the circuit'],
+    'lead.ends_apart' => ['Feed of Shelf: core 2 ends somewhere else than the first one.', '→ Split it off'],
     'lead.too_short' => [
         'Feed of Shelf is 1.1 m long and its way wants 1.39 m. A wire of your own lengthens it by one joint, or move what it goes to.',
         '→ Extend it',
@@ -394,10 +388,7 @@ return [
     'lead.spare_long' => [
         'Feed of Shelf is 2 m long, its way wants 1.39 m: fold the rest back and tie it. A lead of a controller is not cut.',
     ],
-    'hinge.short' => [
-        'Along the wall: the loom is 6 cm short when it is all the way open.',
-        '→ Give it 0.32 m',
-    ],
+    'hinge.short' => ['Along the wall: the loom is 6 cm short when it is all the way open.', '→ Give it 0.32 m'],
     'route.unguarded' => [
         'The hole in the bulkhead has a bare edge: it cuts through what goes there.',
         '→ A grommet in it',
@@ -405,22 +396,13 @@ return [
     'route.unfused_hole' => [
         'Feed of Shelf goes through the bulkhead with no fuse before it. No such wire goes through metal: put its fuse at the source.',
     ],
-    'route.hot' => [
-        'Along the wall lies hot: keep it 0.15 m away, or sleeve it.',
-        '→ A heat sleeve round it',
-    ],
-    'route.unfixed' => [
-        'Along the wall is fixed too seldom: a clip or tie every 0.3 m.',
-        '→ Clip it so',
-    ],
+    'route.hot' => ['Along the wall lies hot: keep it 0.15 m away, or sleeve it.', '→ A heat sleeve round it'],
+    'route.unfixed' => ['Along the wall is fixed too seldom: a clip or tie every 0.3 m.', '→ Clip it so'],
     'route.end_open' => [
         'The sleeve along the wall stands open at its ends: tube or tape keeps it shut.',
         '→ Both ends closed',
     ],
-    'loom.full' => [
-        'Along the wall: the sleeve is 78 % full, 65 % is what it bears.',
-        '→ Take 5 mm',
-    ],
+    'loom.full' => ['Along the wall: the sleeve is 78 % full, 65 % is what it bears.', '→ Take 5 mm'],
     'loom.hidden' => [
         'Laid hidden the loom takes about 0.7 hours, in the open about 0.1. Hidden is safe from feet and looks; open is found again.',
     ],
@@ -435,43 +417,26 @@ return [
         'Joint of shelves lies wet and is not sealed. Crimp it and shrink a lined tube over it, or move it.',
         '→ Crimped, with a lined tube',
     ],
-    'joint.moves' => [
-        'Joint of shelves moves: solder breaks at its edge there.',
-        '→ Crimp it',
-    ],
+    'joint.moves' => ['Joint of shelves moves: solder breaks at its edge there.', '→ Crimp it'],
     'terminal.over' => [
         'Ring on feed of Shelf takes up to 0.5 mm² and gets 0.75. Take the next larger one, or part the wires.',
     ],
     'terminal.loose' => [
         'Ring on feed of Shelf grips from 1 mm² on and gets 0.75. Fold the wire double, or take the smaller one.',
     ],
-    'terminal.crowded' => [
-        'Ring on feed of Shelf holds 2 wires; 1 is what it is made for.',
-    ],
+    'terminal.crowded' => ['Ring on feed of Shelf holds 2 wires; 1 is what it is made for.'],
     'tube.none' => [
         'No tube goes over joint of shelves and grips its thin side: build that side up with a short piece of tube first.',
         'No tube goes over joint of shelves, 2 and grips its thin side: build that side up with a short piece of tube first.',
     ],
-    'plug.missing' => [
-        'Box lifts off, and 1 wire holds it. Put a plug where it parts.',
-        '→ Put the plug here',
-    ],
-    'plug.two_lines' => [
-        'Return goes through 2 plugs on its way to box: one line where it parts is enough.',
-    ],
-    'plug.ways' => [
-        'Plug at the box has 2 ways, 2 are taken and 1 more have to cross. Take a larger one.',
-    ],
-    'plug.over' => [
-        'Plug at the box carries 0.8 A in a way made for 0.9 A: its pins warm. Take one made for more.',
-    ],
+    'plug.missing' => ['Box lifts off, and 1 wire holds it. Put a plug where it parts.', '→ Put the plug here'],
+    'plug.two_lines' => ['Return goes through 2 plugs on its way to box: one line where it parts is enough.'],
+    'plug.ways' => ['Plug at the box has 2 ways, 2 are taken and 1 more have to cross. Take a larger one.'],
+    'plug.over' => ['Plug at the box carries 0.8 A in a way made for 0.9 A: its pins warm. Take one made for more.'],
     'plug.alike' => [
         'Second plug and plug at the box sit side by side and go into each other. Turn one pair round, or take keyed ones.',
     ],
-    'plug.wet' => [
-        'Plug at the box lets water in, and it gets wet tube to box.',
-        '→ Take a sealed one',
-    ],
+    'plug.wet' => ['Plug at the box lets water in, and it gets wet tube to box.', '→ Take a sealed one'],
     'plug.host_half' => [
         'Joint of shelves serves only box and stays behind: on the half that leaves, one plug way does for all its wires.',
         'Joint of shelves, 2 serves only box and stays behind: on the half that leaves, one plug way does for all its wires.',
@@ -489,9 +454,7 @@ return [
         'Two wires are red along the wall: nobody tells them apart there.',
         '→ Colour all of them by the plan',
     ],
-    'colour.against' => [
-        'Feed of Shelf is black, the colour of returns, and feeds something.',
-    ],
+    'colour.against' => ['Feed of Shelf is black, the colour of returns, and feeds something.'],
     'side.unmarked' => [
         'To the lower shelf and to the upper shelf go to either side in one colour: a tracer tells left from right.',
         '→ Colour all of them by the plan',
@@ -503,7 +466,5 @@ return [
     'parts.late' => [
         'Warm white 12 V, 4.8 W/m, 60 LEDs/m takes 9 days and comes on 2026-05-10; the job is needed by 2026-05-09.',
     ],
-    'cut.not_exact' => [
-        '0.75 mm² wire: 13 pieces out of 6 reels, at most one more than possible.',
-    ],
+    'cut.not_exact' => ['0.75 mm² wire: 13 pieces out of 6 reels, at most one more than possible.'],
 ];

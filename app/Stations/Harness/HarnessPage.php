@@ -25,6 +25,7 @@ use BenchGlow\Lists\ReadyList;
 use BenchGlow\Loom\Joint;
 use BenchGlow\Loom\LeadWay;
 use BenchGlow\Loom\Stretch;
+use BenchGlow\Quantity\Shown;
 use BenchGlow\Quantity\Words;
 use BenchGlow\Sizing\Buy;
 
@@ -370,7 +371,7 @@ final class HarnessPage
     /** @return list<array{x: float, y: float, kind: string, words: string}> plugs and fuses on the loom */
     public function inLine(): array
     {
-        $all = [];
+        $all = $beside = [];
         $seen = [];
         foreach ($this->list->build->leads as $lead) {
             foreach ($lead->inline as $thing) {
@@ -388,65 +389,53 @@ final class HarnessPage
                 $m = $laid->route->from === $near ? $m : $laid->lengthM - $m;
                 [$x, $y] = $this->plan->along((string) $stretch, $m);
                 // Its sign stands clear of both ends, where tags and joints are.
-                $x = max($this->plan->x[$near] + 30.0, min($this->plan->x[$far] - 40.0, $x));
-                $all[] = [
-                    'x' => $x,
+                $x = max(
+                    $this->plan->x[$near] + ($this->plan->drawn[(string) $stretch][2] ? 30.0 : 40.0),
+                    min($this->plan->x[$far] - 40.0, $x),
+                );
+                $sign = "{$thing->kind} {$stretch} ".(int) round($x / 24.0);
+                $beside[$sign] = ($beside[$sign] ?? 0) + 1;
+                $all[$sign] = [
+                    'x' => $all[$sign]['x'] ?? $x,
                     'y' => $y,
                     'kind' => $thing->kind,
-                    'words' => $thing->kind === 'plug'
-                            ? $this->list->build->label($thing->plug)
-                            : 'fuse '.
-                                rtrim(
-                                    rtrim(
-                                        number_format(
-                                            (float) ($this->frame->analysis->fuses[$thing->id]->fittedA() ?? 0),
-                                            1,
-                                            '.',
-                                            '',
-                                        ),
-                                        '0',
-                                    ),
-                                    '.',
-                                ).
-                                ' A',
+                    'words' => match (true) {
+                        $beside[$sign] > 1 => "{$beside[$sign]} {$thing->kind}s",
+                        $thing->kind === 'plug' => $this->list->build->label($thing->plug),
+                        default => 'fuse '.
+                            Shown::plain($this->frame->analysis->fuses[$thing->id]->fittedA() ?? 0.0, 1).
+                            ' A',
+                    },
                 ];
             }
         }
 
-        return $all;
-    }
-
-    /** @return list<string> stretches with a sign on them, over which their words stand higher */
-    private function signed(): array
-    {
-        $all = [];
-        foreach ($this->list->build->leads as $lead) {
-            foreach ($lead->inline as $thing) {
-                if (in_array($thing->kind, ['plug', 'fuse'], true)) {
-                    $all[] = (string) $this->list->loom->inLine($lead, $thing)[0];
-                }
-            }
-        }
-
-        return $all;
+        return array_values($all);
     }
 
     /** @return array<string, array{x: float, y: float, words: string, number: int|null}> */
     public function captions(): array
     {
-        return $this->plan->captions(fn (string $id): string => $this->caption($id), $this->signed());
+        return $this->captions ??= $this->plan->captions(
+            fn (string $id): string => $this->caption($id),
+            array_map(fn ($place): string => $place->label, $this->list->build->places),
+        );
     }
 
-    /** Whether nothing goes on from a place. */
-    public function isEnd(string $place): bool
+    /** @var array<string, array{x: float, y: float, words: string, number: int|null}>|null */
+    private ?array $captions = null;
+
+    /** @return array<int, string> what the numbers on the loom stand for */
+    public function keyed(): array
     {
-        foreach ($this->plan->drawn as [$near]) {
-            if ($near === $place) {
-                return false;
+        $all = [];
+        foreach ($this->captions() as $id => $caption) {
+            if ($caption['number'] !== null) {
+                $all[$caption['number']] = $this->name($id).', '.$this->caption($id);
             }
         }
 
-        return true;
+        return $all;
     }
 
     /**

@@ -46,20 +46,22 @@
             cy="25"
             r="9"
         />
+        @foreach ($plan->tape as $mark)
+            @if ($mark['zigzag'])
+                <path
+                    class="zigzag"
+                    d="M{{ $mark['x'] - 17 }} 10l5 7l-6 8l6 8l-5 7"
+                />
+            @endif
+        @endforeach
         @foreach ($plan->tape as $n => $mark)
-            <path d="M{{ $mark['x'] }} 40v-12" />
+            <path d="M{{ $mark['x'] }} 40v-10" />
             @if ($mark['said'])
                 <text
                     x="{{ $mark['x'] }}"
                     y="25"
                     text-anchor="middle"
                 >{{ $n === 0 ? '0 m' : number_format($mark['m'], 2) }}</text>
-            @endif
-            @if ($mark['zigzag'])
-                <path
-                    class="zigzag"
-                    d="M{{ $mark['x'] - 17 }} 10l5 7l-6 8l6 8l-5 7"
-                />
             @endif
         @endforeach
     </g>
@@ -151,8 +153,8 @@
         />
         <text
             class="carrier"
-            x="{{ $box['x0'] + 16 }}"
-            y="{{ $box['y1'] + 3 }}"
+            x="{{ min($box['x0'] + 16, 560) }}"
+            y="{{ $box['y0'] + 4 }}"
         >{{ $carrier->label }} {{ $carrier->words() }}</text>
     @endforeach
     @foreach ($page->captions() as $id => $caption)
@@ -163,17 +165,23 @@
                 y="{{ $caption['y'] }}"
                 text-anchor="middle"
             >{{ $caption['words'] }}</text>
+        @else
+            <text
+                class="number"
+                x="{{ $caption['x'] }}"
+                y="{{ $caption['y'] }}"
+                text-anchor="middle"
+            >{{ $caption['number'] }}</text>
         @endif
     @endforeach
-    @foreach ($plan->x as $place => $x)
-        @php($end = $page->isEnd($place))
-        @php($label = Illuminate\Support\Str::limit($page->list->build->places[$place]->label, $end ? 17 : 24, '…'))
+    @foreach ($page->places() as $place => $label)
+        @continue(!isset($plan->x[$place]))
+        @php($tag = $plan->tag($place, $label))
         <g
             class="place"
-            transform="translate({{ $x + ($end ? 10 : -8) }} {{ $plan->y($place) + ($end ? -10 : 17) }})"
+            transform="translate({{ $tag['x'] }} {{ $tag['y'] }})"
         >
-            <path
-                d="M0 0h{{ 8 + mb_strlen($label) * 6.7 + 12 }}l9 10l-9 10h-{{ 8 + mb_strlen($label) * 6.7 + 12 }}z" />
+            <path d="M0 0h{{ $tag['w'] - 9 }}l9 10l-9 10h-{{ $tag['w'] - 9 }}z" />
             <circle
                 cx="8"
                 cy="10"
@@ -182,7 +190,7 @@
             <text
                 x="15"
                 y="14.5"
-            >{{ $label }}</text>
+            >{{ $tag['words'] }}</text>
         </g>
     @endforeach
     @foreach ($page->jointsAt() as $place => $joints)
@@ -230,7 +238,7 @@
                 <path d="M-2 -9h28v18h-28zM-2 0h28" />
                 <text
                     x="12"
-                    y="-14"
+                    y="24"
                     text-anchor="middle"
                 >{{ $thing['words'] }}</text>
             </g>
@@ -263,6 +271,13 @@
         >{{ $page->unlaidWords() }}</text>
     @endif
 </svg>
+@if ($page->keyed() !== [])
+    <p class="loom-key">
+        @foreach ($page->keyed() as $n => $words)
+            <b>{{ $n }}</b> {{ $words }}{{ $loop->last ? '' : ' · ' }}
+        @endforeach
+    </p>
+@endif
 <ol class="is-sr-only">
     @foreach ($page->list->loom->stretches as $id => $stretch)
         <li>{{ $page->name($id) }}: {{ $page->caption($id) }}, {{ $page->stateWords($id) }}</li>

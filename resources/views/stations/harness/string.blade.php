@@ -44,20 +44,21 @@
             class="echo"
             id="string-echo"
         ></span>
-        <button class="button is-primary">{{ $rest === [] ? 'Keep' : 'Keep, next wire' }}</button></x-form>
-    <div
-        class="keypad"
-        aria-hidden="true"
-        data-pad="string-text"
-    >
-        @foreach (['1', '2', '3', '4', '5', '6', '7', '8', '9', '.', '0', '⌫'] as $key)
-            <button
-                type="button"
-                tabindex="-1"
-                data-digit="{{ $key }}"
-            >{{ $key }}</button>
-        @endforeach
-    </div>
+        <div
+            class="keypad"
+            aria-hidden="true"
+            data-pad="string-text"
+        >
+            @foreach (['1', '2', '3', '4', '5', '6', '7', '8', '9', '.', '0', '⌫'] as $key)
+                <button
+                    type="button"
+                    tabindex="-1"
+                    data-digit="{{ $key }}"
+                >{{ $key }}</button>
+            @endforeach
+        </div>
+        <button class="button is-primary">{{ $rest === [] ? 'Keep' : 'Keep, next wire' }}</button>
+    </x-form>
     <p class="acts">
         @if ($way->lengthM !== null)
             <span class="muted">By its way {{ $frame->length($way->lengthM) }}.</span>
