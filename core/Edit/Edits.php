@@ -65,6 +65,7 @@ final class Edits
         'set_joint' => SetJoint::class,
         'take_offcut' => TakeOffcut::class,
         'mark_done' => MarkDone::class,
+        'keep_part' => KeepPart::class,
         'accept' => Accept::class,
         'unaccept' => Unaccept::class,
         'batch' => Batch::class,

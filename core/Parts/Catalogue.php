@@ -11,11 +11,14 @@ final class Catalogue
 {
     public const PART_SHELVES = ['leds', 'strips', 'modules', 'switches', 'relays', 'diodes', 'controllers', 'plugs'];
 
+    /** What joins, wraps and holds a loom. */
+    public const LOOM_SHELVES = ['terminals', 'tubes', 'sleeves', 'guards', 'fixings'];
+
     /** @var array<string, list<Fields>> */
     private static array $read = [];
 
     /**
-     * @param  string  $shelf  one of PART_SHELVES, or wires · fuses · supplies
+     * @param  string  $shelf  one of PART_SHELVES or LOOM_SHELVES, or wires · fuses · supplies
      * @return list<Fields> entries; for parts: `part` ready for a build, `source` typical or where from
      */
     public static function shelf(string $shelf): array
@@ -28,7 +31,7 @@ final class Catalogue
     /** The part of a catalogue key, with the key written into it. */
     public static function part(string $key): ?Fields
     {
-        foreach (self::PART_SHELVES as $shelf) {
+        foreach ([...self::PART_SHELVES, ...self::LOOM_SHELVES] as $shelf) {
             foreach (self::shelf($shelf) as $entry) {
                 if ($entry->object('part')->text('id') === $key) {
                     return new Fields([...$entry->object('part')->data, 'catalogue' => $key]);

@@ -42,7 +42,9 @@ it('lays a loom, strings wires, puts a plug and prints labels, by keyboard alone
     $w->driver->get((string) preg_replace('#[?&]string=[^&]*#', '', $w->driver->getCurrentURL()));
     $w->sees('#wires', 'strung');
     // A plug into the stretch in focus.
-    $w->driver->get((string) preg_replace('#/harness.*$#', '/harness?c=counter_edge&st=to_near', $w->driver->getCurrentURL()));
+    $w->driver->get(
+        (string) preg_replace('#/harness.*$#', '/harness?c=counter_edge&st=to_near', $w->driver->getCurrentURL()),
+    );
     $w->find('#stretch');
     $w->script('document.activeElement.blur()');
     $base = $w->base();

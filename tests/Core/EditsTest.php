@@ -32,6 +32,7 @@ use BenchGlow\Edit\GuardHole;
 use BenchGlow\Edit\ImportOutline;
 use BenchGlow\Edit\InsertPart;
 use BenchGlow\Edit\KeepCircuit;
+use BenchGlow\Edit\KeepPart;
 use BenchGlow\Edit\KeepReading;
 use BenchGlow\Edit\KeepTrial;
 use BenchGlow\Edit\LayLoom;
@@ -320,6 +321,11 @@ function everyEdit(): array
                 'words' => 'pulled and held: S 1.1',
             ],
             'Pulled and held: S 1.1',
+        ],
+        'keep_part' => [
+            new KeepPart('strip_white_12_144', 2.0, '2026-05-01'),
+            ['op' => 'keep_part', 'part' => 'strip_white_12_144', 'have' => 2.0, 'ordered_on' => '2026-05-01'],
+            'White 12 V, 14.4 W/m, 60 LEDs/m: ordered on 2026-05-01',
         ],
         'accept' => [
             new Accept('strip.dim_end', 'shelf_light', 'seen from one side', '2026-01-02'),

@@ -32,6 +32,7 @@ use BenchGlow\Lists\PartCuts;
 use BenchGlow\Loom\Bundle;
 use BenchGlow\Loom\Colours;
 use BenchGlow\Loom\Ends;
+use BenchGlow\Loom\Guards;
 use BenchGlow\Loom\Joints;
 use BenchGlow\Loom\Labels;
 use BenchGlow\Loom\Loom;
@@ -361,6 +362,23 @@ describe('bundles, tubes, ends', function (): void {
         expect($sizes(Tubes::fits(1.3, [1.9, 1.9])))->toBe([[2.4, false], [3.0, true]]);
         expect(Tubes::fits(1.3, [0.9, 3.75]))->toBe([]);
         expect(Tubes::lengthMm(15.0))->toBe(35)->and(Tubes::lengthMm(16.0))->toBe(40);
+    });
+
+    it('takes the least grommet whose bore the bundle fills to five sixths', function (): void {
+        expect(Guards::for(5.6)?->number('hole_mm'))
+            ->toBe(9.0)
+            ->and(Guards::for(4.0)?->number('hole_mm'))
+            ->toBe(6.0)
+            ->and(Guards::for(5.5, 'gland')?->flag('sealed'))
+            ->toBeTrue()
+            ->and(Guards::for(60.0))
+            ->toBeNull();
+        foreach (BenchGlow\Parts\Catalogue::LOOM_SHELVES as $shelf) {
+            foreach (BenchGlow\Parts\Catalogue::shelf($shelf) as $entry) {
+                expect($entry->text('source'))->toBe('typical');
+                Make::edited(Make::bare(), new AddItem('parts', $entry->object('part')));
+            }
+        }
     });
 
     it('pulls each crimp by the standard, a tap and a pin by half', function (): void {

@@ -210,6 +210,8 @@ it('says of bad input what was expected, keeps what was typed and stores nothing
     ],
     [['op' => 'split_stretch', 'id' => 'to_stern', 'far' => '9 m', 'label' => 'x'], 'expected between 0 and 2.6 m'],
     [['op' => 'hazard', 'id' => 'to_stern', 'word' => 'cold'], 'What it is exposed to'],
+    [['op' => 'keep_part', 'id' => 'rocker_plain', 'have' => 'some'], 'Have: expected a number'],
+    [['op' => 'keep_part', 'id' => 'rocker_plain', 'due' => 'soon'], 'Due on: expected a day'],
     [['op' => 'lead_end', 'id' => 'gone', 'end' => '0', 'text' => 'ring'], 'The wire: it is not there'],
     [['op' => 'set_way', 'id' => 'galley_shelf_light_feed', 'over' => 'steps'], 'no way leads there and on'],
 ]);
@@ -273,6 +275,20 @@ it('prints labels, lists, the loom and the cuts', function (string $what, string
     ['loom.svg', '<?xml'],
     ['cuts.csv', 'part,out of'],
 ]);
+
+it('keeps what is there of a part and when the rest comes, and shows either way side by side', function (): void {
+    $build = $this->hungExample('heron');
+    $page = harnessText(
+        sendsHarness($this, $build, [
+            'op' => 'keep_part',
+            'id' => 'rocker_plain',
+            'have' => '0',
+            'due' => '2099-05-02',
+        ]),
+    );
+    expect($page)->toContain('from 2099-05-02, waits for');
+    expect($page)->toContain('Trunk or star')->toContain('m of bundle')->toContain('h to lay');
+});
 
 it('has a page of the guide', function (): void {
     expect(harnessText($this->get('/guide/harness')))->toContain('Where every wire goes');

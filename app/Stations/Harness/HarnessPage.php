@@ -8,6 +8,7 @@ use App\Frame\Frame;
 use App\Models\Offcut;
 use App\Stations\Harness\Forms\HazardForm;
 use App\Store\Offcuts;
+use BenchGlow\Build\Hole;
 use BenchGlow\Build\Lead;
 use BenchGlow\Build\Supply;
 use BenchGlow\Drawing\LoomPlan;
@@ -21,7 +22,10 @@ use BenchGlow\Lists\Consumables;
 use BenchGlow\Lists\CutLists;
 use BenchGlow\Lists\LoomList;
 use BenchGlow\Lists\PartCuts;
+use BenchGlow\Lists\PartsList;
 use BenchGlow\Lists\ReadyList;
+use BenchGlow\Lists\Schools;
+use BenchGlow\Loom\Guards;
 use BenchGlow\Loom\Joint;
 use BenchGlow\Loom\LeadWay;
 use BenchGlow\Loom\Stretch;
@@ -666,5 +670,51 @@ final class HarnessPage
     public function consumables(): array
     {
         return Consumables::of($this->list);
+    }
+
+    /** @return list<array{title: string, ways: list<array{name: string, figure: string, right: string}>}> */
+    public function schools(): array
+    {
+        return (new Schools($this->list))->all();
+    }
+
+    /** "a grommet of bore 6 mm in 9 mm fits" */
+    public function guardWords(Hole $hole): string
+    {
+        $mm = $this->list->throughMm($hole->for);
+        $guard = $mm > 0.0 ? Guards::for($mm, $hole->edge === 'gland' ? 'gland' : 'grommet') : null;
+
+        return match (true) {
+            $guard === null => '',
+            abs($guard->number('hole_mm') - $hole->mm) < 0.05 => lcfirst($guard->text('label')).' fits it',
+            default => lcfirst($guard->text('label')).' would fit the wires',
+        };
+    }
+
+    /** @return list<array{id: string, label: string, need: int, have: float|null, ordered: string, due: string, price: float|null}> parts that are counted */
+    public function counted(): array
+    {
+        $work = [];
+        foreach ($this->frame->document->fields()->object('work')->objects('parts') as $row) {
+            $work[$row->text('part')] = $row;
+        }
+        $all = [];
+        foreach (PartsList::of($this->frame->analysis) as $row) {
+            if ($row['count'] === null || ! isset($this->list->build->parts[$row['part']])) {
+                continue;
+            }
+            $kept = $work[$row['part']] ?? null;
+            $all[] = [
+                'id' => $row['part'],
+                'label' => $row['label'],
+                'need' => $row['count'],
+                'have' => $kept?->numberOrNull('have'),
+                'ordered' => $kept?->text('ordered_on') ?? '',
+                'due' => $kept?->text('due_on') ?? '',
+                'price' => $row['price'],
+            ];
+        }
+
+        return $all;
     }
 }

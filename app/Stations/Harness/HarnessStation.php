@@ -12,6 +12,7 @@ use App\Stations\Harness\Forms\HazardForm;
 use App\Stations\Harness\Forms\HingeForm;
 use App\Stations\Harness\Forms\HoleForm;
 use App\Stations\Harness\Forms\MoveForm;
+use App\Stations\Harness\Forms\PartForm;
 use App\Stations\Harness\Forms\PlaceForm;
 use App\Stations\Harness\Forms\SplitForm;
 use App\Stations\Harness\Forms\StretchForm;
@@ -86,6 +87,7 @@ final class HarnessStation extends Station
             HazardForm::class,
             HingeForm::class,
             EndForm::class,
+            PartForm::class,
         ];
     }
 

@@ -34,7 +34,7 @@ final class TapGaugeRule implements Rule
                     $id = explode('.', (string) $pin)[0];
                     $other = self::tappedMm2($analysis, $id, $lead->id, ($ends[$e] ?? null) === 'idc_tap');
                     $own = $analysis->leads[$lead->id]->wire->areaMm2;
-                    if ($other !== null && self::range($own, $other) === null) {
+                    if ($other !== null && ! self::holds($analysis, $id, $own, $other)) {
                         $findings["{$lead->id} {$id}"] ??= new Finding(
                             $this->id(),
                             Severity::Warning,
@@ -67,6 +67,24 @@ final class TapGaugeRule implements Rule
         }
 
         return $most;
+    }
+
+    /** Whether the tap that is chosen, or any that is sold, holds both. */
+    private static function holds(Analysis $analysis, string $thing, float $branch, float $run): bool
+    {
+        $device = $analysis->build->devices[$thing] ?? null;
+        $tap = $device instanceof JointDevice ? $analysis->build->parts[(string) $device->terminal()] ?? null : null;
+        if ($tap === null) {
+            return self::range($branch, $run) !== null;
+        }
+        $within = function (string $field, float $mm2) use ($tap): bool {
+            $band = array_map(fn (mixed $v): float => is_numeric($v) ? (float) $v : 0.0, $tap->fields->items($field));
+
+            return count($band) !== 2 || ($mm2 >= $band[0] - 1e-9 && $mm2 <= $band[1] + 1e-9);
+        };
+
+        return $within('accepts_mm2', $run) &&
+            $within($tap->fields->has('branch_mm2') ? 'branch_mm2' : 'accepts_mm2', $branch);
     }
 
     /** @return array{float, float}|null */

@@ -96,6 +96,47 @@
         <p>The reels whose price is known come to {{ $page->price() }} {{ $page->list->build->settings->currency }}.
         </p>
     @endif
+    @if ($page->counted() !== [])
+        <details class="layout-more">
+            <summary>Parts that are counted ({{ count($page->counted()) }})</summary>
+            @foreach ($page->counted() as $n => $row)
+                <x-form
+                    op="keep_part"
+                    :echo="'part-' . $n . '-echo'"
+                    on-change
+                    render="all"
+                    :with="['id' => $row['id']]"
+                    class="says part-row"
+                >
+                    <b>{{ $row['need'] }} × {{ $row['label'] }}</b>
+                    <x-field
+                        :id="'have-' . $n"
+                        label="have"
+                        name="have"
+                        size="4"
+                        :value="$row['have'] === null ? '' : BenchGlow\Quantity\Shown::plain($row['have'], 1)"
+                    />
+                    <x-field
+                        :id="'ordered-' . $n"
+                        label="ordered on"
+                        name="ordered"
+                        size="10"
+                        :value="$row['ordered']"
+                    />
+                    <x-field
+                        :id="'due-' . $n"
+                        label="due on"
+                        name="due"
+                        size="10"
+                        :value="$row['due']"
+                    />
+                    <span
+                        class="echo"
+                        id="part-{{ $n }}-echo"
+                    ></span></x-form>
+            @endforeach
+        </details>
+    @endif
     <ul class="ready">
         @foreach ($page->ready()->circuits() as $circuit => $ready)
             <li>{{ $page->list->build->circuits[$circuit]->label }}:

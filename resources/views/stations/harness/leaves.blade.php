@@ -63,7 +63,8 @@
         @foreach ($page->list->build->holes as $id => $hole)
             <li>{{ BenchGlow\Quantity\Shown::plain($hole->mm, 1) }} mm in {{ $hole->in }}, {{ $hole->material }}:
                 {{ $hole->edge === 'bare' ? 'a bare edge' : $hole->edge }},
-                {{ $page->mm($page->list->throughMm($hole->for)) }} goes through.
+                {{ $page->mm($page->list->throughMm($hole->for)) }} goes
+                through{{ $page->guardWords($hole) === '' ? '' : '; ' . $page->guardWords($hole) }}.
                 @if (!$hole->isGuarded())
                     <x-act :edit="new BenchGlow\Edit\GuardHole($id)">A grommet in it</x-act>
                 @endif

@@ -13,6 +13,7 @@
     @include('stations.harness.joints')
     @include('stations.harness.leaves')
     @include('stations.harness.cuts')
+    @include('stations.harness.schools')
     @include('stations.harness.places')
     @include('stations.harness.paper')
 @endif
