@@ -53,6 +53,7 @@ final readonly class Names
 
         return match (true) {
             $section === 'leads' => self::lead($index, $item),
+            $section === 'leads.inline' && $item->isA('plug') => self::in($index)->name($item->text('plug')),
             $section === 'leads.inline' => "{$kind} {$id}",
             $section === 'circuits.wants' => 'Wish'.$of,
             $section === 'probe.wires' => self::probed($index, $item),

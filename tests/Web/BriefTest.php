@@ -61,9 +61,9 @@ it('plays the story against every way and ranks the obvious one behind', functio
         ->and(strpos($html, '<h4>A sensor: someone at the stove'))
         ->toBeLessThan(strpos($html, '<h4>A hand switch: galley switch'))
         ->and($html)
-        ->toShow('The battery is at its limit after 32 h 39.')
+        ->toShow('The battery is at its limit after 32 h 41.')
         ->toShow('nothing to drill')
-        ->toShow('Flat by 12:22 of "A weekend aboard')
+        ->toShow('Flat by 12:24 of "A weekend aboard')
         // Each way is drawn.
         ->and(substr_count($html, 'class="way-drawing"'))
         ->toBe(preg_match_all('/<li\s+class="card-way/', $html))
@@ -385,7 +385,7 @@ it('says where the figures of every way come from, each linked to the state that
     $build = $this->hungExample('heron');
     $html = page($this, "/b/{$build->key}/brief?c=galley_shelf");
     expect($html)
-        ->toShow('Galley switch on: glows<span class="figure">21 h 58 × 3.44 A = 75.59 Ah')
+        ->toShow('Galley switch on: glows<span class="figure">21 h 50 × 3.43 A = 74.98 Ah')
         ->and(
             preg_match(
                 '#href="([^"]+)">At rest, battery low: glows</a><span class="figure">6 h 47 × ([0-9.]+) A#',
