@@ -44,6 +44,7 @@ foreach (array_unique($found[1]) as $build) {
     $paths[] = ["{$build}/brief", false];
     $stations[] = "{$build}/probe";
     $stations[] = "{$build}/layout";
+    $stations[] = "{$build}/harness";
     $paths[] = ["{$build}/handover", false];
 }
 foreach ($paths as [$path, $fragment]) {
@@ -78,7 +79,7 @@ foreach ($stations as $path) {
 }
 for ($n = 0; $n < 3 * (int) $rounds; $n++) {
     foreach ($stations as $path) {
-        $times[str_ends_with($path, 'probe') ? 'probe' : 'layout'][] = $get($path)[0];
+        $times[basename($path)][] = $get($path)[0];
     }
 }
 foreach ($times as $what => $list) {

@@ -20,21 +20,27 @@ use BenchGlow\Loom\PlugLines;
 use BenchGlow\Loom\Tubes;
 
 /** The loom as it is made: stretches, wires with both ends, joints, plugs, grounds, holes. */
-final readonly class LoomList
+final class LoomList
 {
-    public Build $build;
+    public readonly Build $build;
 
-    public Loom $loom;
+    public readonly Loom $loom;
 
-    public Colours $colours;
+    public readonly Colours $colours;
 
-    public Joints $joints;
+    public readonly Joints $joints;
 
-    public PlugLines $plugs;
+    public readonly PlugLines $plugs;
 
-    public Labels $labels;
+    public readonly Labels $labels;
 
-    public function __construct(public Analysis $analysis)
+    /** @var array<string, list<float>> outsides by stretch */
+    private array $outsides = [];
+
+    /** @var array<string, float|null> sleeve by stretch */
+    private array $sleeves = [];
+
+    public function __construct(public readonly Analysis $analysis)
     {
         $this->build = $analysis->build;
         $this->loom = Loom::of($this->build);
@@ -57,13 +63,16 @@ final readonly class LoomList
     /** @return list<float> outside of what lies in a stretch, mm */
     public function outsides(string $stretch): array
     {
+        if (isset($this->outsides[$stretch])) {
+            return $this->outsides[$stretch];
+        }
         $mm = [];
         foreach ($this->loom->stretches[$stretch]->leads as $id) {
             $lead = $this->build->leads[$id];
             array_push($mm, ...$this->loom->outsides($lead, $this->areaMm2($lead)));
         }
 
-        return $mm;
+        return $this->outsides[$stretch] = $mm;
     }
 
     public function bundleMm(string $stretch): float
@@ -73,6 +82,15 @@ final readonly class LoomList
 
     /** The sleeve round a stretch, mm: the stated one, else the least that takes the fullest stretch of its loom. */
     public function sleeveMm(string $stretch): ?float
+    {
+        if (! array_key_exists($stretch, $this->sleeves)) {
+            $this->sleeves[$stretch] = $this->sleeved($stretch);
+        }
+
+        return $this->sleeves[$stretch];
+    }
+
+    private function sleeved(string $stretch): ?float
     {
         $route = $this->loom->stretches[$stretch]->route;
         if ($route->sleeveMm !== null) {

@@ -388,7 +388,7 @@ it('says where the figures of every way come from, each linked to the state that
         ->toShow('Galley switch on: glows<span class="figure">21 h 50 × 3.43 A = 74.98 Ah')
         ->and(
             preg_match(
-                '#href="([^"]+)">At rest, battery low: glows</a><span class="figure">6 h 47 × ([0-9.]+) A#',
+                '#href="([^"]+)">At rest, battery low: glows</a><span class="figure">6 h 48 × ([0-9.]+) A#',
                 $html,
                 $m,
             ),

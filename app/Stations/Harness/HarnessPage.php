@@ -10,7 +10,6 @@ use App\Stations\Harness\Forms\HazardForm;
 use App\Store\Offcuts;
 use BenchGlow\Build\Hole;
 use BenchGlow\Build\Lead;
-use BenchGlow\Build\Supply;
 use BenchGlow\Drawing\LoomPlan;
 use BenchGlow\Drawing\LoomSvg;
 use BenchGlow\Edit\ColourAll;
@@ -156,28 +155,48 @@ final class HarnessPage
         return $all;
     }
 
+    /** @var array<string, string>|null lead => carrying · live · dead */
+    private ?array $states = null;
+
     /** How a stretch is in the state on screen: carrying · live · dead. */
     public function state(string $stretch): string
     {
+        $states = array_map(
+            fn (string $lead): string => $this->states()[$lead] ?? 'dead',
+            $this->list->loom->stretches[$stretch]->leads,
+        );
+
+        return match (true) {
+            in_array('carrying', $states, true) => 'carrying',
+            in_array('live', $states, true) => 'live',
+            default => 'dead',
+        };
+    }
+
+    /** @return array<string, string> */
+    private function states(): array
+    {
+        if ($this->states !== null) {
+            return $this->states;
+        }
         $state = $this->frame->analysis->states[$this->frame->state()] ?? null;
-        $supply = $this->list->build->mainSupply();
-        $live = false;
-        foreach ($this->list->loom->stretches[$stretch]->leads as $lead) {
-            foreach ($this->frame->analysis->harness->wires as $id => $wire) {
-                if ($wire->lead !== $lead || $state === null) {
-                    continue;
-                }
-                if (abs($state->amps[$id] ?? 0.0) > 0.002) {
-                    return 'carrying';
-                }
-                $live =
-                    $live ||
-                    ($supply instanceof Supply &&
-                        abs((float) $state->between($wire->from, "{$supply->id}.minus")) > 0.5);
+        $minus = ($this->list->build->mainSupply()->id ?? '').'.minus';
+        $this->states = [];
+        if ($state === null) {
+            return [];
+        }
+        foreach ($this->frame->analysis->harness->wires as $id => $wire) {
+            if (($this->states[$wire->lead] ?? '') === 'carrying') {
+                continue;
+            }
+            if (abs($state->amps[$id] ?? 0.0) > 0.002) {
+                $this->states[$wire->lead] = 'carrying';
+            } elseif (! isset($this->states[$wire->lead]) && abs((float) $state->between($wire->from, $minus)) > 0.5) {
+                $this->states[$wire->lead] = 'live';
             }
         }
 
-        return $live ? 'live' : 'dead';
+        return $this->states;
     }
 
     /** @return array<string, list<int>> stretch => numbers of the findings about it or what lies in it */
@@ -328,8 +347,10 @@ final class HarnessPage
 
     public function ready(): ReadyList
     {
-        return new ReadyList($this->frame->analysis, date('Y-m-d'));
+        return $this->ready ??= new ReadyList($this->frame->analysis, date('Y-m-d'));
     }
+
+    private ?ReadyList $ready = null;
 
     /** @return array<string, string> place => its name */
     public function places(): array
