@@ -235,6 +235,14 @@ final class LoomPlan
             : "M{$x0} {$y0}H{$x1}";
     }
 
+    /** The dotted line that closes a loop between two places. */
+    public function loop(string $a, string $b): string
+    {
+        [$x0, $y0, $x1, $y1] = [$this->x[$a], $this->y($a), $this->x[$b], $this->y($b)];
+
+        return "M{$x0} {$y0}Q".($x0 + $x1) / 2 .' '.(max($y0, $y1) + 34.0)." {$x1} {$y1}";
+    }
+
     /**
      * Where a place along a stretch lies.
      *

@@ -5,9 +5,6 @@ declare(strict_types=1);
 namespace App\Stations\Harness;
 
 use App\Frame\Frame;
-use App\Models\Offcut;
-use App\Stations\Harness\Forms\HazardForm;
-use App\Store\Offcuts;
 use BenchGlow\Build\Hole;
 use BenchGlow\Build\Lead;
 use BenchGlow\Drawing\LoomPlan;
@@ -16,21 +13,15 @@ use BenchGlow\Edit\ColourAll;
 use BenchGlow\Edit\Edit;
 use BenchGlow\Edit\LayLoom;
 use BenchGlow\Edit\MarkDone;
-use BenchGlow\Edit\TakeOffcut;
-use BenchGlow\Lists\Consumables;
-use BenchGlow\Lists\CutLists;
+use BenchGlow\Format\Fields;
 use BenchGlow\Lists\LoomList;
 use BenchGlow\Lists\PartCuts;
-use BenchGlow\Lists\PartsList;
-use BenchGlow\Lists\ReadyList;
 use BenchGlow\Lists\Schools;
 use BenchGlow\Loom\Guards;
-use BenchGlow\Loom\Joint;
 use BenchGlow\Loom\LeadWay;
 use BenchGlow\Loom\Stretch;
 use BenchGlow\Quantity\Shown;
 use BenchGlow\Quantity\Words;
-use BenchGlow\Sizing\Buy;
 
 /** What the plate of Harness shows: the loom unrolled, one stretch lifted out, wires, cuts, what is bought. */
 final class HarnessPage
@@ -39,13 +30,16 @@ final class HarnessPage
 
     public readonly LoomPlan $plan;
 
-    /** @var list<PartCuts>|null */
-    private ?array $cuts = null;
+    public readonly LoomView $loom;
+
+    public readonly CutsView $cutting;
 
     public function __construct(public readonly Frame $frame)
     {
         $this->list = new LoomList($frame->analysis);
         $this->plan = new LoomPlan($this->list);
+        $this->loom = new LoomView($this);
+        $this->cutting = new CutsView($this);
     }
 
     public function isLaid(): bool
@@ -78,7 +72,7 @@ final class HarnessPage
                     ' '.
                     Words::within($this->name($thick[0])).
                     ($plugs === 0 ? '' : '; '.Words::count($plugs, 'plug'));
-        $buy = count(array_filter($this->cuts(), fn (PartCuts $c): bool => (int) $c->buy->packs > 0));
+        $buy = count(array_filter($this->cutting->cuts(), fn (PartCuts $c): bool => (int) $c->buy->packs > 0));
 
         return [
             Words::count($wires, 'wire').' in '.($used === 1 ? 'one stretch' : "{$used} stretches"),
@@ -128,153 +122,6 @@ final class HarnessPage
         return $this->frame->url(['st' => $stretch]);
     }
 
-    /** @return array<string, string> ← → ↑ ↓ => address of the stretch that lies there */
-    public function around(): array
-    {
-        $here = $this->focus();
-        if ($here === null || ! isset($this->plan->drawn[$here])) {
-            return [];
-        }
-        [$x, $y] = $this->plan->middle($here);
-        $all = [];
-        foreach (['←' => [-1, 0], '→' => [1, 0], '↑' => [0, -1], '↓' => [0, 1]] as $arrow => [$dx, $dy]) {
-            $best = null;
-            foreach (array_keys($this->plan->drawn) as $id) {
-                [$u, $v] = $this->plan->middle((string) $id);
-                $ahead = ($u - $x) * $dx + ($v - $y) * $dy;
-                $aside = abs(($u - $x) * $dy) + abs(($v - $y) * $dx);
-                if ((string) $id !== $here && $ahead > 1.0 && ($best === null || $ahead + 2 * $aside < $best[0])) {
-                    $best = [$ahead + 2 * $aside, (string) $id];
-                }
-            }
-            if ($best !== null) {
-                $all[$arrow] = $this->look($best[1]);
-            }
-        }
-
-        return $all;
-    }
-
-    /** @var array<string, string>|null lead => carrying · live · dead */
-    private ?array $states = null;
-
-    /** How a stretch is in the state on screen: carrying · live · dead. */
-    public function state(string $stretch): string
-    {
-        $states = array_map(
-            fn (string $lead): string => $this->states()[$lead] ?? 'dead',
-            $this->list->loom->stretches[$stretch]->leads,
-        );
-
-        return match (true) {
-            in_array('carrying', $states, true) => 'carrying',
-            in_array('live', $states, true) => 'live',
-            default => 'dead',
-        };
-    }
-
-    /** @return array<string, string> */
-    private function states(): array
-    {
-        if ($this->states !== null) {
-            return $this->states;
-        }
-        $state = $this->frame->analysis->states[$this->frame->state()] ?? null;
-        $minus = ($this->list->build->mainSupply()->id ?? '').'.minus';
-        $this->states = [];
-        if ($state === null) {
-            return [];
-        }
-        foreach ($this->frame->analysis->harness->wires as $id => $wire) {
-            if (($this->states[$wire->lead] ?? '') === 'carrying') {
-                continue;
-            }
-            if (abs($state->amps[$id] ?? 0.0) > 0.002) {
-                $this->states[$wire->lead] = 'carrying';
-            } elseif (! isset($this->states[$wire->lead]) && abs((float) $state->between($wire->from, $minus)) > 0.5) {
-                $this->states[$wire->lead] = 'live';
-            }
-        }
-
-        return $this->states;
-    }
-
-    /** @return array<string, list<int>> stretch => numbers of the findings about it or what lies in it */
-    public function pins(): array
-    {
-        $all = [];
-        foreach ($this->frame->pins() as $n => $finding) {
-            $at = $this->stretchOf($finding->subject);
-            if ($at !== null) {
-                $all[$at][] = $n + 1;
-            }
-        }
-
-        return $all;
-    }
-
-    private function stretchOf(string $subject): ?string
-    {
-        if (isset($this->list->loom->stretches[$subject])) {
-            return $subject;
-        }
-        $hole = $this->list->build->holes[$subject] ?? null;
-        $line = $this->list->plugs->all[$subject]['stretches'] ?? [];
-        $way = $this->list->loom->leads[$subject]->stretches ?? [];
-
-        return $hole !== null && isset($this->list->loom->stretches[$hole->for])
-            ? $hole->for
-            : $line[0] ?? ($way === [] ? null : $way[count($way) - 1]);
-    }
-
-    /**
-     * The cut through the stretch in focus: each round thing in it with its colour.
-     *
-     * @return list<array{x: float, y: float, r: float, colour: string, tracer: string|null, loaded: bool, words: string}> px from the middle
-     */
-    public function cut(string $stretch, float $across): array
-    {
-        $mm = $this->list->outsides($stretch);
-        $circles = LoomPlan::packed($mm);
-        $inside = $this->list->sleeveMm($stretch) ?? max(1.0, $this->list->bundleMm($stretch) * 1.1);
-        $k = ($across - 12.0) / $inside;
-        $all = [];
-        $n = 0;
-        foreach ($this->list->loom->stretches[$stretch]->leads as $id) {
-            $lead = $this->list->build->leads[$id];
-            $colours = $this->list->colours->all[$id];
-            $each = count($this->list->loom->outsides($lead));
-            for ($c = 0; $c < $each; $c++) {
-                $circle = $circles[$n++] ?? ['x' => 0.0, 'y' => 0.0, 'r' => 1.0];
-                $parts = explode('/', $colours[$c]);
-                $all[] = [
-                    'x' => round($circle['x'] * $k, 1),
-                    'y' => round($circle['y'] * $k, 1),
-                    'r' => round($circle['r'] * $k, 1),
-                    'colour' => $each < count($colours) ? 'grey' : $parts[0],
-                    'tracer' => $each < count($colours) ? null : $parts[1] ?? null,
-                    'loaded' => $this->carries($id),
-                    'words' => $lead->label,
-                ];
-            }
-        }
-
-        return $all;
-    }
-
-    /** Whether a lead carries anything in the state on screen. */
-    public function carries(string $lead): bool
-    {
-        $state = $this->frame->analysis->states[$this->frame->state()] ?? null;
-        foreach ($this->frame->analysis->harness->wires as $id => $wire) {
-            if ($wire->lead === $lead && abs($state->amps[$id] ?? 0.0) >= 0.05) {
-                return true;
-            }
-        }
-
-        return false;
-    }
-
     public function way(Lead $lead): LeadWay
     {
         return $this->list->loom->leads[$lead->id];
@@ -294,7 +141,7 @@ final class HarnessPage
     }
 
     /** @return list<Lead> that nobody has strung or stated, the longest first */
-    public function toString(): array
+    public function unstrung(): array
     {
         $open = array_values(
             array_filter(
@@ -316,7 +163,7 @@ final class HarnessPage
         $asked = $this->frame->own('string');
         $lead = $this->list->build->leads[$asked] ?? null;
 
-        return $asked === '' ? null : $lead ?? ($this->toString()[0] ?? null);
+        return $asked === '' ? null : $lead ?? ($this->unstrung()[0] ?? null);
     }
 
     public function stringing(?Lead $lead): string
@@ -333,24 +180,6 @@ final class HarnessPage
     {
         return $this->frame->url(['w' => $this->isOpen($lead) ? null : $lead->id]);
     }
-
-    /** @return list<PartCuts> */
-    public function cuts(): array
-    {
-        return $this->cuts ??= (new CutLists([$this->frame->analysis], Offcuts::free($this->frame->build)))->all();
-    }
-
-    public function price(): string
-    {
-        return Buy::sum(array_map(fn (PartCuts $c): ?string => $c->buy->price, $this->cuts()));
-    }
-
-    public function ready(): ReadyList
-    {
-        return $this->ready ??= new ReadyList($this->frame->analysis, date('Y-m-d'));
-    }
-
-    private ?ReadyList $ready = null;
 
     /** @return array<string, string> place => its name */
     public function places(): array
@@ -372,211 +201,6 @@ final class HarnessPage
         }
 
         return $all;
-    }
-
-    /** Letter of a joint's kind. */
-    public static function letter(Joint $joint): string
-    {
-        return ['solder' => 'S', 'crimp' => 'C', 'idc_tap' => 'T', 'bus_bar' => 'B'][$joint->style] ?? 'J';
-    }
-
-    /** @return array<string, list<Joint>> place => joints there */
-    public function jointsAt(): array
-    {
-        $all = [];
-        foreach ($this->list->joints->all as $joint) {
-            if ($joint->place !== null) {
-                $all[$joint->place][] = $joint;
-            }
-        }
-
-        return $all;
-    }
-
-    /** @return list<array{x: float, y: float, kind: string, words: string}> plugs and fuses on the loom */
-    public function inLine(): array
-    {
-        $all = $beside = [];
-        $seen = [];
-        foreach ($this->list->build->leads as $lead) {
-            foreach ($lead->inline as $thing) {
-                [$stretch, $m] = $this->list->loom->inStretch($lead, $thing);
-                if (! in_array($thing->kind, ['plug', 'fuse'], true) || ! isset($this->plan->drawn[(string) $stretch])) {
-                    continue;
-                }
-                $key = $thing->kind === 'plug' ? $thing->plug : $thing->id;
-                if (isset($seen[$key])) {
-                    continue;
-                }
-                $seen[$key] = true;
-                [$near, $far] = $this->plan->drawn[(string) $stretch];
-                $laid = $this->list->loom->stretches[(string) $stretch];
-                $m = $laid->route->from === $near ? $m : $laid->lengthM - $m;
-                [$x, $y] = $this->plan->along((string) $stretch, $m);
-                // Its sign stands clear of both ends, where tags and joints are.
-                $x = max(
-                    $this->plan->x[$near] + ($this->plan->drawn[(string) $stretch][2] ? 30.0 : 40.0),
-                    min($this->plan->x[$far] - 40.0, $x),
-                );
-                $sign = "{$thing->kind} {$stretch} ".(int) round($x / 24.0);
-                $beside[$sign] = ($beside[$sign] ?? 0) + 1;
-                $all[$sign] = [
-                    'x' => $all[$sign]['x'] ?? $x,
-                    'y' => $y,
-                    'kind' => $thing->kind,
-                    'words' => match (true) {
-                        $beside[$sign] > 1 => "{$beside[$sign]} {$thing->kind}s",
-                        $thing->kind === 'plug' => $this->list->build->label($thing->plug),
-                        default => 'fuse '.
-                            Shown::plain($this->frame->analysis->fuses[$thing->id]->fittedA() ?? 0.0, 1).
-                            ' A',
-                    },
-                ];
-            }
-        }
-
-        return array_values($all);
-    }
-
-    /** @return array<string, array{x: float, y: float, words: string, number: int|null}> */
-    public function captions(): array
-    {
-        return $this->captions ??= $this->plan->captions(
-            fn (string $id): string => $this->caption($id),
-            array_map(fn ($place): string => $place->label, $this->list->build->places),
-        );
-    }
-
-    /** @var array<string, array{x: float, y: float, words: string, number: int|null}>|null */
-    private ?array $captions = null;
-
-    /** @return array<int, string> what the numbers on the loom stand for */
-    public function keyed(): array
-    {
-        $all = [];
-        foreach ($this->captions() as $id => $caption) {
-            if ($caption['number'] !== null) {
-                $all[$caption['number']] = $this->name($id).', '.$this->caption($id);
-            }
-        }
-
-        return $all;
-    }
-
-    /**
-     * What stretches are exposed to, as hatched bands with their words.
-     *
-     * @return list<array{x: float, y: float, w: float, h: float, words: string}>
-     */
-    public function bands(): array
-    {
-        $all = [];
-        foreach ($this->plan->drawn as $id => [$near, $far]) {
-            $stretch = $this->list->loom->stretches[$id];
-            $words = [];
-            foreach (HazardForm::WORDS as $hazard => $word) {
-                if ($stretch->route->is($hazard) || ($hazard === 'moving' && $stretch->route->moves())) {
-                    $words[] = $word;
-                }
-            }
-            if (! in_array('wet', $words, true) && $stretch->zone->wet === 'wet') {
-                $words[] = 'wet';
-            }
-            if ($words !== []) {
-                $x = $this->plan->x[$near];
-                $all[] = [
-                    'x' => $x,
-                    'y' => $this->plan->y($far) - 24.0,
-                    'w' => max(1.0, $this->plan->x[$far] - $x),
-                    'h' => 48.0,
-                    'words' => implode(', ', $words),
-                ];
-            }
-        }
-
-        return $all;
-    }
-
-    public function unlaidWords(): string
-    {
-        $unlaid = $this->list->loom->unlaid();
-        $names = array_map(fn (string $id): string => $this->list->build->leads[$id]->label, array_slice($unlaid, 0, 3));
-        $n = count($unlaid);
-
-        return Words::first(Words::count($n, 'wire')).
-            ($n === 1 ? ' has' : ' have').
-            ' no way: '.
-            implode(', ', $names).
-            ($n > 3 ? ' …' : '');
-    }
-
-    public function stateWords(string $stretch): string
-    {
-        return [
-            'carrying' => 'carries now',
-            'live' => 'at voltage, carries nothing',
-            'dead' => 'dead now',
-        ][$this->state($stretch)];
-    }
-
-    /** How many lanes stand beside each other on a phone. */
-    private const LANES = 4;
-
-    /**
-     * The loom down the left edge of a phone.
-     *
-     * @return array{height: float, tape: list<array{m: float, y: float, said: bool}>, lines: list<array<string, mixed>>, places: list<array{x: float, y: float}>, folded: int, rows: list<array<string, mixed>>}
-     */
-    public function down(): array
-    {
-        $long = max(260.0, 52.0 * count($this->plan->tape) + 174.0);
-        $plan = new LoomPlan($this->list, $long);
-        $x = fn (string $place): float => 64.0 + 64.0 * $plan->lane[$place];
-        $lines = $rows = [];
-        $n = $folded = 0;
-        foreach ($plan->drawn as $id => [$near, $far, $drop]) {
-            $n++;
-            $rows[] = [
-                'n' => $n,
-                'name' => $this->name((string) $id),
-                'caption' => $this->caption((string) $id),
-                'url' => $this->look((string) $id),
-                'here' => (string) $id === $this->focus(),
-            ];
-            if ($plan->lane[$far] >= self::LANES) {
-                $folded++;
-
-                continue;
-            }
-            [$x0, $y0, $x1, $y1] = [$x($near), $plan->x[$near] - 30.0, $x($far), $plan->x[$far] - 30.0];
-            $lines[] = [
-                'd' => $drop ? "M{$x0} {$y0}H{$x1}V{$y1}" : "M{$x0} {$y0}V{$y1}",
-                'thick' => min(16.0, $plan->thick((string) $id)),
-                'state' => $this->state((string) $id),
-                'here' => (string) $id === $this->focus(),
-                'n' => $n,
-                'x' => $x1,
-                'y' => ($y0 + $y1) / 2,
-            ];
-        }
-        $places = [];
-        foreach ($plan->x as $place => $m) {
-            if ($plan->lane[$place] < self::LANES) {
-                $places[] = ['x' => $x($place), 'y' => $m - 30.0];
-            }
-        }
-
-        return [
-            'height' => $long - 128.0,
-            'tape' => array_map(
-                fn (array $t): array => ['m' => $t['m'], 'y' => $t['x'] - 30.0, 'said' => $t['said']],
-                $plan->tape,
-            ),
-            'lines' => $lines,
-            'places' => $places,
-            'folded' => $folded,
-            'rows' => $rows,
-        ];
     }
 
     public function statedPlace(string $pin): string
@@ -643,56 +267,6 @@ final class HarnessPage
         return $all;
     }
 
-    public function longestBin(PartCuts $cuts): int
-    {
-        return max([1, ...array_map(fn (array $b): int => $b['length'], $cuts->plan->bins)]);
-    }
-
-    /** @return array{Edit, string}|null taking an offcut for this build, or laying it back */
-    public function take(PartCuts $cuts, int $offcut): ?array
-    {
-        $row = $cuts->offcuts[$offcut];
-        $part = null;
-        foreach ($this->list->build->parts as $id => $one) {
-            $part ??= in_array($one->fields->text('catalogue') ?: (string) $id, [$row['part'], $cuts->sold->part], true)
-                ? (string) $id
-                : null;
-        }
-        if ($part === null) {
-            return null;
-        }
-        foreach ($this->frame->document->fields()->object('work')->objects('offcuts') as $taken) {
-            if ($taken->text('offcut') === $row['id']) {
-                return [new TakeOffcut($row['id'], $part, $row['length_m'], true), 'Lay it back'];
-            }
-        }
-
-        return [new TakeOffcut($row['id'], $part, $row['length_m']), 'Take this offcut'];
-    }
-
-    /** @return list<Offcut> */
-    public function offcuts(): array
-    {
-        return array_values(Offcut::query()->orderBy('id')->get()->all());
-    }
-
-    /** @return array<string, string> */
-    public function cutParts(): array
-    {
-        $all = [];
-        foreach ($this->cuts() as $cuts) {
-            $all[$cuts->sold->part] = $cuts->sold->label;
-        }
-
-        return $all;
-    }
-
-    /** @return list<array{string, string}> tube, ties, solder: what and how much */
-    public function consumables(): array
-    {
-        return Consumables::of($this->list);
-    }
-
     /** @return list<array{title: string, ways: list<array{name: string, figure: string, right: string}>}> */
     public function schools(): array
     {
@@ -712,30 +286,54 @@ final class HarnessPage
         };
     }
 
-    /** @return list<array{id: string, label: string, need: int, have: float|null, ordered: string, due: string, price: float|null}> parts that are counted */
-    public function counted(): array
+    /** "along the coaming · over the hatch" */
+    public function wayWords(LeadWay $way): string
     {
-        $work = [];
-        foreach ($this->frame->document->fields()->object('work')->objects('parts') as $row) {
-            $work[$row->text('part')] = $row;
-        }
-        $all = [];
-        foreach (PartsList::of($this->frame->analysis) as $row) {
-            if ($row['count'] === null || ! isset($this->list->build->parts[$row['part']])) {
-                continue;
-            }
-            $kept = $work[$row['part']] ?? null;
-            $all[] = [
-                'id' => $row['part'],
-                'label' => $row['label'],
-                'need' => $row['count'],
-                'have' => $kept?->numberOrNull('have'),
-                'ordered' => $kept?->text('ordered_on') ?? '',
-                'due' => $kept?->text('due_on') ?? '',
-                'price' => $row['price'],
-            ];
-        }
+        return match ($way->stretches) {
+            null => 'no way yet',
+            [] => 'both ends at one place',
+            default => implode(' · ', array_map($this->name(...), $way->stretches)),
+        };
+    }
 
-        return $all;
+    /** @param  array{terminal: string|null, strip_mm: int, tube: array<string, mixed>|null, pull_n: int|null, label: string}  $end */
+    public function endWords(array $end): string
+    {
+        $tube = (new Fields($end['tube'] ?? []))->numberOrNull('supplied_mm');
+        $said = array_filter([
+            $end['terminal'] ?? '',
+            "bared {$end['strip_mm']} mm",
+            $tube === null ? '' : 'tube '.Shown::plain($tube, 1).' mm',
+            $end['pull_n'] === null
+                ? ''
+                : "pull {$end['pull_n']} N (".Shown::plain($end['pull_n'] / 10, 1).' kg on a hand scale)',
+        ]);
+
+        return implode(', ', $said).". Label: {$end['label']}";
+    }
+
+    /** "sleeve filled 59 %" */
+    public function sleeveWords(string $stretch): string
+    {
+        $fill = $this->list->fill($stretch);
+
+        return match (true) {
+            $fill === null => 'no sleeve that is sold takes them',
+            $this->list->build->routes[$stretch]->sleeve === 'none' => 'a sleeve of '.
+                $this->mm((float) $this->list->sleeveMm($stretch)).
+                ' would take them',
+            default => 'sleeve filled '.Shown::percent($fill),
+        };
+    }
+
+    /** ", through plug at the box, 3 of 4 ways" */
+    public function throughWords(string $carrier): string
+    {
+        $plugs = array_map(
+            $this->plugWords(...),
+            array_map(strval(...), array_keys($this->list->plugs->plugs($carrier))),
+        );
+
+        return $plugs === [] ? '' : ', through '.implode(' and ', $plugs);
     }
 }

@@ -3,7 +3,7 @@
     id="cut-plan"
 >
     <h2>Cut plan</h2>
-    @foreach ($page->cuts() as $cuts)
+    @foreach ($page->cutting->cuts() as $cuts)
         <div class="reels">
             <p><b>{{ BenchGlow\Quantity\Words::first($cuts->sold->label) }}</b>, {{ $cuts->words() }}:
                 {{ BenchGlow\Quantity\Words::count(count($cuts->pieces), 'piece') }}.
@@ -21,7 +21,7 @@
                     aria-label="{{ $bin['offcut'] === null ? 'A new reel' : 'An offcut' }} of {{ $frame->length($bin['length'] / 1000) }}, {{ $frame->length($bin['left'] / 1000) }} left over"
                 >
                     @php($x = 0)
-                    @php($k = 600 / max(1, $page->longestBin($cuts)))
+                    @php($k = 600 / max(1, $page->cutting->longestBin($cuts)))
                     @foreach ($bin['pieces'] as $n)
                         @php($w = $cuts->pieces[$n]->mm() * $k)
                         <rect
@@ -52,14 +52,14 @@
                         y="21"
                     >{{ $frame->length($bin['left'] / 1000) }} left</text>
                 </svg>
-                @if ($bin['offcut'] !== null && ($take = $page->take($cuts, $bin['offcut'])))
+                @if ($bin['offcut'] !== null && ($take = $page->cutting->take($cuts, $bin['offcut'])))
                     <x-act :edit="$take[0]">{{ $take[1] }}</x-act>
                 @endif
             @endforeach
         </div>
     @endforeach
     <h2>To buy</h2>
-    @if ($page->cuts() === [])
+    @if ($page->cutting->cuts() === [])
         <p class="muted">Nothing is cut yet.</p>
     @else
         <table class="buy">
@@ -73,7 +73,7 @@
                 </tr>
             </thead>
             <tbody>
-                @foreach ($page->cuts() as $cuts)
+                @foreach ($page->cutting->cuts() as $cuts)
                     <tr>
                         <th scope="row">{{ $cuts->sold->label }}</th>
                         <td>{{ $frame->length($cuts->buy->need) }}</td>
@@ -82,7 +82,7 @@
                         <td>{{ $cuts->buy->left === null ? '—' : $frame->length($cuts->buy->left) }}</td>
                     </tr>
                 @endforeach
-                @foreach ($page->consumables() as $row)
+                @foreach ($page->cutting->consumables() as $row)
                     <tr>
                         <th scope="row">{{ $row[0] }}</th>
                         <td>{{ $row[1] }}</td>
@@ -93,13 +93,14 @@
                 @endforeach
             </tbody>
         </table>
-        <p>The reels whose price is known come to {{ $page->price() }} {{ $page->list->build->settings->currency }}.
+        <p>The reels whose price is known come to {{ $page->cutting->price() }}
+            {{ $page->list->build->settings->currency }}.
         </p>
     @endif
-    @if ($page->counted() !== [])
+    @if ($page->cutting->counted() !== [])
         <details class="layout-more">
-            <summary>Parts that are counted ({{ count($page->counted()) }})</summary>
-            @foreach ($page->counted() as $n => $row)
+            <summary>Parts that are counted ({{ count($page->cutting->counted()) }})</summary>
+            @foreach ($page->cutting->counted() as $n => $row)
                 <x-form
                     op="keep_part"
                     :echo="'part-' . $n . '-echo'"
@@ -138,9 +139,9 @@
         </details>
     @endif
     <ul class="ready">
-        @foreach ($page->ready()->circuits() as $circuit => $ready)
+        @foreach ($page->cutting->ready()->circuits() as $circuit => $ready)
             <li>{{ $page->list->build->circuits[$circuit]->label }}:
-                {{ $ready->waits === [] ? 'can be made today.' : ($ready->from === null ? 'waits for' : 'from ' . $ready->from . ', waits for') . ' ' . implode(', ', array_map(fn($p) => $page->ready()->names[$p] ?? '', $ready->waits)) . '.' }}{{ $ready->inTime === false ? ' That is after the day it is needed by.' : '' }}
+                {{ $page->cutting->readyWords($ready) }}
             </li>
         @endforeach
     </ul>
@@ -148,8 +149,8 @@
         class="layout-more"
         @if ($errors->has('offcut')) open @endif
     >
-        <summary>Offcuts on the bench ({{ count($page->offcuts()) }})</summary>
-        @foreach ($page->offcuts() as $offcut)
+        <summary>Offcuts on the bench ({{ count($page->cutting->offcuts()) }})</summary>
+        @foreach ($page->cutting->offcuts() as $offcut)
             <form
                 method="post"
                 action="{{ $frame->to('harness.offcuts.gone') }}"
@@ -171,7 +172,7 @@
                 id="offcut-part"
                 label="An offcut of"
                 name="part"
-                :options="$page->cutParts()"
+                :options="$page->cutting->cutParts()"
                 :value="old('part')"
             />
             <x-field

@@ -8,7 +8,7 @@
             @foreach ($page->list->joints->all as $joint)
                 @php($tube = $joint->tube())
                 <li>
-                    <p><b>{{ $page->letter($joint) }}
+                    <p><b>{{ $page->loom->letter($joint) }}
                             {{ BenchGlow\Quantity\Words::first($page->list->build->label($joint->id)) }}</b>,
                         {{ $page->list->build->places[(string) $joint->place]->label ?? 'no place yet' }}:
                         {{ BenchGlow\Quantity\Words::count(count($joint->wires), 'wire') }}{{ $joint->wet === 'dry' ? '' : ', ' . $joint->wet }}{{ $joint->moves ? ', moves' : '' }}.

@@ -8,7 +8,7 @@
         @php($missing = $page->list->plugs->unplugged($id))
         <p><b>{{ BenchGlow\Quantity\Words::first($carrier->label) }}</b> {{ $carrier->words() }}:
             {{ BenchGlow\Quantity\Words::count(count($line['leads']), 'wire') }} cross to
-            it{{ $page->list->plugs->plugs($id) === [] ? '' : ', through ' . implode(' and ', array_map(fn($p) => $page->plugWords($p), array_keys($page->list->plugs->plugs($id)))) }}.
+            it{{ $page->throughWords($id) }}.
             The shrouded half stays toward the source.
             @if ($missing !== [] && $page->list->plugs->isWanted($carrier) && $line['stretches'] !== [])
                 <x-act :edit="new BenchGlow\Edit\PlugHere($line['stretches'][0])">Put the plug here</x-act>

@@ -1,5 +1,5 @@
 @php($plan = $page->plan)
-@php($pins = $page->pins())
+@php($pins = $page->loom->pins())
 @php($focus = $page->focus())
 <svg
     id="loom"
@@ -65,7 +65,7 @@
             @endif
         @endforeach
     </g>
-    @foreach ($page->bands() as $band)
+    @foreach ($page->loom->bands() as $band)
         <rect
             class="band"
             x="{{ $band['x'] }}"
@@ -97,7 +97,7 @@
             hx-push-url="true"
             aria-label="{{ $page->name($id) }}: {{ $page->caption($id) }}"
             @if ($id === $focus) aria-current="true" @endif
-            @class(['stretch', $page->state($id), 'here' => $id === $focus])
+            @class(['stretch', $page->loom->state($id), 'here' => $id === $focus])
         >
             @php($thick = $plan->thick($id))
             @if ($id === $focus)
@@ -122,7 +122,7 @@
                 d="{{ $plan->path($id) }}"
                 stroke-width="{{ $thick }}"
             />
-            @if ($page->state($id) !== 'carrying')
+            @if ($page->loom->state($id) !== 'carrying')
                 <path
                     class="hollow"
                     d="{{ $plan->path($id) }}"
@@ -141,7 +141,7 @@
         @if (isset($plan->x[$a], $plan->x[$b]))
             <path
                 class="tie"
-                d="M{{ $plan->x[$a] }} {{ $plan->y($a) }}Q{{ ($plan->x[$a] + $plan->x[$b]) / 2 }} {{ max($plan->y($a), $plan->y($b)) + 34 }} {{ $plan->x[$b] }} {{ $plan->y($b) }}"
+                d="{{ $plan->loop($a, $b) }}"
             />
         @endif
     @endforeach
@@ -157,7 +157,7 @@
             y="{{ $box['y0'] + 4 }}"
         >{{ $carrier->label }} {{ $carrier->words() }}</text>
     @endforeach
-    @foreach ($page->captions() as $id => $caption)
+    @foreach ($page->loom->captions() as $id => $caption)
         @if ($caption['words'] !== '')
             <text
                 class="caption"
@@ -193,7 +193,7 @@
             >{{ $tag['words'] }}</text>
         </g>
     @endforeach
-    @foreach ($page->jointsAt() as $place => $joints)
+    @foreach ($page->loom->jointsAt() as $place => $joints)
         @if (isset($plan->x[$place]))
             <g
                 class="joint"
@@ -203,7 +203,7 @@
                 <text
                     y="4.5"
                     text-anchor="middle"
-                >{{ $page->letter($joints[0]) }}{{ count($joints) > 1 ? count($joints) : '' }}</text>
+                >{{ $page->loom->letter($joints[0]) }}{{ count($joints) > 1 ? count($joints) : '' }}</text>
             </g>
         @endif
     @endforeach
@@ -218,7 +218,7 @@
             />
         @endif
     @endforeach
-    @foreach ($page->inLine() as $thing)
+    @foreach ($page->loom->inLine() as $thing)
         @if ($thing['kind'] === 'plug')
             <g
                 class="plug"
@@ -268,26 +268,26 @@
             class="unlaid-words"
             x="0"
             y="{{ $plan->height() + 28 }}"
-        >{{ $page->unlaidWords() }}</text>
+        >{{ $page->loom->unlaidWords() }}</text>
     @endif
 </svg>
-@if ($page->keyed() !== [])
+@if ($page->loom->keyed() !== [])
     <p class="loom-key">
-        @foreach ($page->keyed() as $n => $words)
+        @foreach ($page->loom->keyed() as $n => $words)
             <b>{{ $n }}</b> {{ $words }}{{ $loop->last ? '' : ' · ' }}
         @endforeach
     </p>
 @endif
 <ol class="is-sr-only">
     @foreach ($page->list->loom->stretches as $id => $stretch)
-        <li>{{ $page->name($id) }}: {{ $page->caption($id) }}, {{ $page->stateWords($id) }}</li>
+        <li>{{ $page->name($id) }}: {{ $page->caption($id) }}, {{ $page->loom->stateWords($id) }}</li>
     @endforeach
 </ol>
 <nav
     class="is-sr-only"
     aria-label="Along the loom"
 >
-    @foreach ($page->around() as $arrow => $url)
+    @foreach ($page->loom->around() as $arrow => $url)
         <a
             href="{{ $url }}"
             hx-get="{{ $url }}"

@@ -1,4 +1,4 @@
-@php($down = $page->down())
+@php($down = $page->loom->down())
 <svg
     class="loom-narrow"
     viewBox="0 0 362 {{ $down['height'] }}"

@@ -3,7 +3,7 @@
     class="sentence"
     id="loom-said"
 >The loom: <b>{{ $what }}</b>{{ $rest }}<b>{{ $metres }}</b>{{ $buy }}</h1>
-@if ($page->toString() !== [] || $page->list->loom->unlaid() !== [])
+@if ($page->unstrung() !== [] || $page->list->loom->unlaid() !== [])
     <p class="acts loom-acts">
         @if ($page->list->loom->unlaid() !== [])
             <x-act
@@ -11,10 +11,10 @@
                 class="is-primary"
             >Lay out the rest</x-act>
         @endif
-        @if ($page->toString() !== [])
+        @if ($page->unstrung() !== [])
             <a
-                href="{{ $page->stringing($page->toString()[0]) }}"
-                hx-get="{{ $page->stringing($page->toString()[0]) }}"
+                href="{{ $page->stringing($page->unstrung()[0]) }}"
+                hx-get="{{ $page->stringing($page->unstrung()[0]) }}"
                 hx-swap="none"
                 hx-push-url="true"
                 data-loom-key="k"

@@ -1,7 +1,5 @@
 @php($id = $page->focus())
 @php($route = $page->list->build->routes[$id])
-@php($inside = $page->list->sleeveMm($id))
-@php($fill = $page->list->fill($id))
 @php($open = App\Stations\Harness\Choices::class)
 <section
     class="stretch-focus"
@@ -168,13 +166,13 @@
             width="132"
             height="132"
             role="img"
-            aria-label="Cut through: {{ $page->caption($id) }}{{ $fill === null ? '' : ', sleeve ' . BenchGlow\Quantity\Shown::percent($fill) . ' full' }}"
+            aria-label="Cut through: {{ $page->caption($id) }}, {{ $page->sleeveWords($id) }}"
         >
             <circle
                 @class(['sleeve', 'bare' => $route->sleeve === 'none'])
                 r="62"
             />
-            @foreach ($page->cut($id, 124) as $wire)
+            @foreach ($page->loom->cut($id, 124) as $wire)
                 <circle
                     @class([
                         'wire',
@@ -201,7 +199,7 @@
         </svg>
     </figure>
     <div class="stretch-wires">
-        <p><b>{{ $fill === null ? 'no sleeve that is sold takes them' : ($route->sleeve === 'none' ? 'a sleeve of ' . $page->mm($inside) . ' would take them' : 'sleeve filled ' . BenchGlow\Quantity\Shown::percent($fill)) }}</b>,
+        <p><b>{{ $page->sleeveWords($id) }}</b>,
             {{ BenchGlow\Quantity\Words::count($frame->analysis->loaded[$id] ?? 0, 'core') }} carry at once</p>
         <ul>
             @foreach ($page->list->loom->stretches[$id]->leads as $lead)

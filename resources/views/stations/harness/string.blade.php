@@ -1,6 +1,6 @@
 @php($lead = $page->strung())
 @php($way = $page->way($lead))
-@php($rest = array_values(array_filter($page->toString(), fn($l) => $l->id !== $lead->id)))
+@php($rest = array_values(array_filter($page->unstrung(), fn($l) => $l->id !== $lead->id)))
 <section
     class="stringing"
     aria-label="Stringing"

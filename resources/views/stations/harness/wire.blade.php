@@ -1,7 +1,7 @@
 @php($way = $page->way($lead))
 <div class="wire-open">
     <p>{{ $lead->label }},
-        {{ ($way->stretches ?? []) === [] ? ($way->stretches === null ? 'no way yet' : 'both ends at one place') : implode(' · ', array_map(fn($s) => $page->name($s), $way->stretches)) }}.
+        {{ $page->wayWords($way) }}.
         @if ($way->rawM !== null)
             By its way it wants {{ $frame->length($way->rawM) }}: {{ $frame->length($way->wayM) }} along stretches, the
             rest slack, reach,
@@ -92,9 +92,7 @@
                         id="wp-{{ $e }}-echo"
                     ></span></x-form>
             @endif
-            <p class="muted">{{ $end['terminal'] ? $end['terminal'] . ', ' : '' }}bared {{ $end['strip_mm'] }}
-                mm{{ $end['tube'] ? ', tube ' . BenchGlow\Quantity\Shown::plain($end['tube']['supplied_mm'], 1) . ' mm' : '' }}{{ $end['pull_n'] ? ', pull ' . $end['pull_n'] . ' N (' . BenchGlow\Quantity\Shown::plain($end['pull_n'] / 10, 1) . ' kg on a hand scale)' : '' }}.
-                Label: {{ $end['label'] }}</p>
+            <p class="muted">{{ $page->endWords($end) }}</p>
         </div>
     @endforeach
 </div>
