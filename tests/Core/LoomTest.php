@@ -421,6 +421,30 @@ describe('bundles, tubes, ends', function (): void {
     });
 });
 
+it('reads places where there are any: heat under tape, and what moves by its way', function (): void {
+    $taped = LoomFaults::shelf(
+        [],
+        new BenchGlow\Edit\AddLayout(
+            'shelf_light',
+            'strip_path',
+            new Fields([
+                'id' => 'lay',
+                'segments' => [['straight_m' => 1.2, 'surface' => 'painted', 'hold' => 'tape']],
+            ]),
+        ),
+    );
+    expect(Make::findings($taped))->not->toContain('warning strip.wont_hold lay');
+    expect(Make::findings(Make::edited($taped, new SetField('end', 'ambient_c', 70))))->toContain(
+        'warning strip.wont_hold lay',
+    );
+    $fact = new SetField('build', 'brief', ['facts' => [['id' => 'f', 'kind' => 'moving', 'where' => 'shelf']]]);
+    $soldered = new SetField('shelf_light_feed', 'ends', ['ring', 'solder']);
+    $still = LoomFaults::shelf([], $fact, $soldered);
+    expect(Make::findings($still))->not->toContain('note brief.place shelf_light_feed');
+    $moves = LoomFaults::shelf(['hazards' => ['moving'], 'fixing' => 'clip'], $fact, $soldered);
+    expect(Make::findings($moves))->toContain('note brief.place shelf_light_feed');
+});
+
 describe('loaded cores', function (): void {
     it('counts those that carry a tenth of the largest', function (): void {
         $cores = [['a.1.1'], ['b.1.1', 'b.1.2'], ['c.1.1'], ['d.1.1']];

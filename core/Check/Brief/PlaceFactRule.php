@@ -10,6 +10,7 @@ use BenchGlow\Build\Facts;
 use BenchGlow\Check\Finding;
 use BenchGlow\Check\Rule;
 use BenchGlow\Check\Severity;
+use BenchGlow\Loom\Loom;
 use BenchGlow\Quantity\Shown;
 use BenchGlow\Quantity\Words;
 
@@ -45,12 +46,11 @@ final class PlaceFactRule implements Rule
     private function hot(Analysis $analysis, Fact $fact): array
     {
         $findings = [];
-        foreach ($analysis->build->routes as $stretch) {
-            $used =
-                array_filter($analysis->build->leads, fn ($l): bool => in_array($stretch->id, $l->route, true)) !== [];
+        foreach (Loom::of($analysis->build)->stretches as $laid) {
+            $stretch = $laid->route;
             if (
-                $used &&
-                ($stretch->ambientC ?? 30.0) <= self::ROOM_C &&
+                $laid->leads !== [] &&
+                $laid->zone->ambientC <= self::ROOM_C &&
                 Facts::shareWords($fact->where, $stretch->label)
             ) {
                 $findings[] = new Finding(
@@ -61,7 +61,7 @@ final class PlaceFactRule implements Rule
                     "The brief says it gets hot {$fact->where}; the stretch ".
                         Words::within($stretch->label).
                         ' counts with '.
-                        Shown::plain($stretch->ambientC ?? 30.0, 0).
+                        Shown::plain($laid->zone->ambientC, 0).
                         ' °C. Say how hot it gets: its wires carry less there.',
                 );
             }
@@ -78,7 +78,9 @@ final class PlaceFactRule implements Rule
             $about =
                 $lead->text('circuit') !== '' &&
                 Facts::concerns($fact, $analysis->build->document, $lead->text('circuit'));
-            if ($about && in_array('solder', $lead->items('ends'), true)) {
+            // Where places say what moves, the wires that go there are meant and no others.
+            $goes = $analysis->build->places === [] || self::moves($analysis, $lead->text('id'));
+            if ($about && $goes && in_array('solder', $lead->items('ends'), true)) {
                 $findings[] = new Finding(
                     $this->id(),
                     Severity::Note,
@@ -92,5 +94,18 @@ final class PlaceFactRule implements Rule
         }
 
         return $findings;
+    }
+
+    /** Whether the way of a lead goes through something that moves. */
+    private static function moves(Analysis $analysis, string $lead): bool
+    {
+        $loom = Loom::of($analysis->build);
+        foreach ($loom->leads[$lead]->stretches ?? [] as $stretch) {
+            if ($loom->stretches[$stretch]->route->moves()) {
+                return true;
+            }
+        }
+
+        return false;
     }
 }

@@ -11,6 +11,7 @@ use BenchGlow\Check\Severity;
 use BenchGlow\Edit\SetSegment;
 use BenchGlow\Format\Fields;
 use BenchGlow\Layout\Laid;
+use BenchGlow\Loom\Loom;
 use BenchGlow\Quantity\Words;
 
 /** What it lies on does not hold the tape it comes with (layout-harness.md 2). */
@@ -60,11 +61,18 @@ final class WontHoldRule implements ReadsLayouts, Rule
     private static function hottestC(Analysis $analysis, Laid $laid): float
     {
         $hottest = -INF;
+        $build = $analysis->build;
+        $loom = Loom::of($build);
         $lights = array_column($laid->lights, 'id');
-        foreach ($analysis->build->leads as $lead) {
+        foreach ($lights as $light) {
+            $hottest = max($hottest, $build->places[(string) $loom->places->of($light)]->ambientC ?? -INF);
+        }
+        foreach ($build->leads as $lead) {
             $ends = array_map(fn (?string $pin): string => explode('.', (string) $pin)[0], array_merge(...$lead->cores));
-            foreach (array_intersect($ends, $lights) === [] ? [] : $lead->route as $route) {
-                $hottest = max($hottest, $analysis->build->routes[$route]->ambientC ?? -INF);
+            foreach (
+                array_intersect($ends, $lights) === [] ? [] : $loom->leads[$lead->id]->stretches ?? [] as $stretch
+            ) {
+                $hottest = max($hottest, $loom->stretches[$stretch]->zone->ambientC);
             }
         }
 
