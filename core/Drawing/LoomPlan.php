@@ -306,11 +306,11 @@ final class LoomPlan
      *
      * @param  callable(string): string  $words
      * @param  array<string, string>  $labels  place => what stands on its tag
+     * @param  list<array{float, float, float, float}>  $taken  boxes that something else stands in: from x to x, from y to y
      * @return array<string, array{x: float, y: float, words: string, number: int|null}>
      */
-    public function captions(callable $words, array $labels = []): array
+    public function captions(callable $words, array $labels = [], array $taken = []): array
     {
-        $taken = [];
         foreach ($labels as $place => $label) {
             if (isset($this->x[$place])) {
                 $tag = $this->tag((string) $place, $label);

@@ -36,27 +36,8 @@ $at = fn (string $title, string $more = '', string $station = 'circuit') => func
 picture('wall-day', fn (Window $w) => $w->open('/'));
 picture('circuit-day', $at('Heron'));
 picture('circuit-faults-day', $at('Harbour tour', '?c=warehouse'));
-picture(
-    'circuit-row-night',
-    function (Window $w) use ($at): void {
-        $at('Coffee trike', '?c=turn_row&i[turn]=right')($w);
-        $w->click('.soldered summary');
-        $w->script('document.querySelector(".soldered").scrollIntoView()');
-    },
-    night: true,
-);
 picture('circuit-narrow', $at('Heron'), 390, 844);
 picture('brief-day', $at('Heron', '?c=galley_shelf&m=20:00', 'brief'), 1280, 1000);
-picture(
-    'ideas-night',
-    function (Window $w) use ($at): void {
-        $at('Wherry', '?c=boarding_step&idea=1&over=0', 'brief')($w);
-        $w->script('document.querySelector(".day-picture").scrollIntoView()');
-    },
-    1280,
-    900,
-    night: true,
-);
 picture('circuit-opened-day', $at('Heron', '?c=cabin_steps&w=cabin_steps_light_feed.1&wm=0.4+m'));
 picture('handover-day', $at('Coffee stall', '', 'handover'));
 picture('sum-strip-day', fn (Window $w) => $w->open('/sums/strip?length=6%27+4+1%2F2%22'));
@@ -106,3 +87,5 @@ $laid = fn (string $title, string $more) => function (Window $w) use ($at, $titl
 picture('layout-night', $laid('Heron', '?c=galley_shelf'), 1280, 1000, night: true);
 picture('layout-letters-day', $laid('Wherry', '?c=nameboard&lay=name_three_rows&i[nameboard_rocker]=on'), 1280, 900);
 picture('layout-narrow', $laid('Heron', '?c=galley_shelf'), 390, 844);
+picture('harness-day', $at('Coffee trike', '?c=counter_edge&st=to_box', 'harness'), 1280, 1000);
+picture('harness-narrow', $at('Heron', '?c=galley_shelf', 'harness'), 390, 844);

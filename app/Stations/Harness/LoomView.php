@@ -237,6 +237,10 @@ final class LoomView
         return $this->captions ??= $this->page->plan->captions(
             fn (string $id): string => $this->page->caption($id),
             array_map(fn ($place): string => $place->label, $this->page->list->build->places),
+            array_map(
+                fn (array $sign): array => [$sign['x'] - 26.0, $sign['x'] + 28.0, $sign['y'] - 16.0, $sign['y'] + 30.0],
+                $this->inLine(),
+            ),
         );
     }
 

@@ -76,7 +76,7 @@
         <text
             class="band-words"
             x="{{ $band['x'] + $band['w'] - 4 }}"
-            y="{{ $band['y'] + $band['h'] - 5 }}"
+            y="{{ $band['y'] + ($band['w'] > 260 ? 12 : $band['h'] - 5) }}"
             text-anchor="end"
         >{{ $band['words'] }}</text>
     @endforeach
