@@ -41,44 +41,51 @@ final class Sheet
     /** Its own constants are set before it loads: else it lists a face that is in no file. */
     private static function constants(): void
     {
-        if (! defined('K_TCPDF_EXTERNAL_CONFIG')) {
-            define('K_TCPDF_EXTERNAL_CONFIG', true);
-            define('K_PATH_MAIN', dirname(__DIR__, 2).'/vendor/tecnickcom/tcpdf/');
-            define('K_PATH_URL', '');
-            define('K_PATH_FONTS', self::folder());
-            define('K_PATH_CACHE', sys_get_temp_dir().'/');
-            define('PDF_FONT_NAME_MAIN', 'atkinsonhyperlegiblenext400');
-            define('PDF_FONT_SIZE_MAIN', 10);
-            define('PDF_FONT_NAME_DATA', 'atkinsonhyperlegiblenext400');
-            define('PDF_FONT_SIZE_DATA', 8);
-            define('PDF_FONT_MONOSPACED', 'atkinsonhyperlegiblenext400');
-            define('PDF_IMAGE_SCALE_RATIO', 1.0);
-            define('HEAD_MAGNIFICATION', 1.0);
-            define('K_CELL_HEIGHT_RATIO', 1.0);
-            define('K_TITLE_MAGNIFICATION', 1.0);
-            define('K_SMALL_RATIO', 2 / 3);
-            define('K_THAI_TOPCHARS', false);
-            define('K_TCPDF_CALLS_IN_HTML', false);
-            define('K_ALLOWED_TCPDF_TAGS', '');
-            define('K_TCPDF_THROW_EXCEPTION_ERROR', true);
-            define('PDF_PAGE_FORMAT', 'A4');
-            define('PDF_PAGE_ORIENTATION', 'P');
-            define('PDF_UNIT', 'mm');
-            define('PDF_CREATOR', 'Bench Glow');
-            define('PDF_AUTHOR', 'Bench Glow');
-            define('PDF_HEADER_TITLE', '');
-            define('PDF_HEADER_STRING', '');
-            define('PDF_HEADER_LOGO', '');
-            define('PDF_HEADER_LOGO_WIDTH', 0);
-            define('PDF_MARGIN_HEADER', 0);
-            define('PDF_MARGIN_FOOTER', 0);
-            define('PDF_MARGIN_TOP', 0);
-            define('PDF_MARGIN_BOTTOM', 0);
-            define('PDF_MARGIN_LEFT', 0);
-            define('PDF_MARGIN_RIGHT', 0);
-            define('K_BLANK_IMAGE', '_blank.png');
-            define('K_TIMEZONE', 'UTC');
-            define('TCPDF_SILENCE_DEPRECATION', true);
+        foreach (
+            [
+                'K_TCPDF_EXTERNAL_CONFIG' => true,
+                'K_PATH_MAIN' => dirname(__DIR__, 2).'/vendor/tecnickcom/tcpdf/',
+                'K_PATH_URL' => '',
+                'K_PATH_FONTS' => self::folder(),
+                'K_PATH_CACHE' => sys_get_temp_dir().'/',
+                'PDF_FONT_NAME_MAIN' => 'atkinsonhyperlegiblenext400',
+                'PDF_FONT_SIZE_MAIN' => 10,
+                'PDF_FONT_NAME_DATA' => 'atkinsonhyperlegiblenext400',
+                'PDF_FONT_SIZE_DATA' => 8,
+                'PDF_FONT_MONOSPACED' => 'atkinsonhyperlegiblenext400',
+                'PDF_IMAGE_SCALE_RATIO' => 1.0,
+                'HEAD_MAGNIFICATION' => 1.0,
+                'K_CELL_HEIGHT_RATIO' => 1.0,
+                'K_TITLE_MAGNIFICATION' => 1.0,
+                'K_SMALL_RATIO' => 2 / 3,
+                'K_THAI_TOPCHARS' => false,
+                'K_TCPDF_CALLS_IN_HTML' => false,
+                'K_ALLOWED_TCPDF_TAGS' => '',
+                'K_TCPDF_THROW_EXCEPTION_ERROR' => true,
+                'PDF_PAGE_FORMAT' => 'A4',
+                'PDF_PAGE_ORIENTATION' => 'P',
+                'PDF_UNIT' => 'mm',
+                'PDF_CREATOR' => 'Bench Glow',
+                'PDF_AUTHOR' => 'Bench Glow',
+                'PDF_HEADER_TITLE' => '',
+                'PDF_HEADER_STRING' => '',
+                'PDF_HEADER_LOGO' => '',
+                'PDF_HEADER_LOGO_WIDTH' => 0,
+                'PDF_MARGIN_HEADER' => 0,
+                'PDF_MARGIN_FOOTER' => 0,
+                'PDF_MARGIN_TOP' => 0,
+                'PDF_MARGIN_BOTTOM' => 0,
+                'PDF_MARGIN_LEFT' => 0,
+                'PDF_MARGIN_RIGHT' => 0,
+                'K_BLANK_IMAGE' => '_blank.png',
+                'K_TIMEZONE' => 'UTC',
+                'TCPDF_SILENCE_DEPRECATION' => true,
+            ] as $name => $value
+        ) {
+            // Some of them are there already where its class was loaded by somebody else.
+            if (! defined($name)) {
+                define($name, $value);
+            }
         }
     }
 

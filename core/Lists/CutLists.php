@@ -26,8 +26,21 @@ final readonly class CutLists
     {
     }
 
-    /** @return list<PartCuts> */
-    public function all(): array
+    /**
+     * Only parts with more pieces than are planned exactly.
+     *
+     * @return list<PartCuts>
+     */
+    public function large(): array
+    {
+        return $this->all(CutPlan::EXACT + 1);
+    }
+
+    /**
+     * @param  int  $least  parts with fewer pieces are left out
+     * @return list<PartCuts>
+     */
+    public function all(int $least = 1): array
     {
         $wanted = [];
         foreach ($this->builds as $analysis) {
@@ -35,6 +48,8 @@ final readonly class CutLists
                 $wanted[$piece->sold->part][] = $piece;
             }
         }
+
+        $wanted = array_filter($wanted, fn (array $pieces): bool => count($pieces) >= $least);
 
         return array_map($this->planned(...), array_values($wanted));
     }

@@ -68,6 +68,17 @@ it('shows the loom, the stretch in focus and what lies in it', function (): void
     expect(harnessText($page))->not->toContain('side_deck')->not->toContain('house_bank');
 });
 
+it('folds branches far down until they are asked for', function (): void {
+    $build = $this->hungExample('trike');
+    actHarness($this, $build, ['op' => 'lay_loom'])->assertOk();
+    $page = $this->get("/b/{$build->key}/harness")->assertOk();
+    $all = $this->get("/b/{$build->key}/harness?all=1")->assertOk();
+    expect(harnessText($page))->toMatch('/\d+ branches more/');
+    expect(harnessText($all))->not->toContain('branches more');
+    $drawn = fn (TestResponse $r): int => substr_count((string) $r->getContent(), 'class="bundle"');
+    expect($drawn($all))->toBeGreaterThan($drawn($page));
+});
+
 it('strings one wire after the other', function (): void {
     $build = $this->hungExample('heron');
     $page = harnessText($this->get("/b/{$build->key}/harness?c=nameboard&string=nameboard_light_feed")->assertOk());

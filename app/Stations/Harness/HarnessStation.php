@@ -29,8 +29,8 @@ use Illuminate\Support\Facades\Route;
 /** Where it all goes: the loom, its lengths, joints, plugs, colours, what to cut and to buy. */
 final class HarnessStation extends Station
 {
-    /** Its fields of the address: the stretch in focus, the wire that is open, the wire that is strung. */
-    public const FIELDS = ['st', 'w', 'string'];
+    /** Its fields of the address: the stretch in focus, the wire that is open, the wire that is strung, all branches. */
+    public const FIELDS = ['st', 'w', 'string', 'all'];
 
     /** Rules of other rooms that are about the loom too. */
     private const ALSO = ['tap.gauge', 'plug.live_half', 'ground.unclean', 'fuse.too_far'];

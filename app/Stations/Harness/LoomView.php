@@ -47,6 +47,38 @@ final class LoomView
     /** @var array<string, string>|null lead => carrying · live · dead */
     private ?array $states = null;
 
+    /** Lanes that are drawn where not all of them are asked for. */
+    private const MOST = 6;
+
+    /** Whether a stretch is drawn; what lies further down is folded until it is asked for. */
+    public function isShown(string $stretch): bool
+    {
+        return $this->isAll() || $this->page->plan->lane[$this->page->plan->drawn[$stretch][1]] < self::MOST;
+    }
+
+    public function isPlaceShown(string $place): bool
+    {
+        return $this->isAll() || $this->page->plan->lane[$place] < self::MOST;
+    }
+
+    private function isAll(): bool
+    {
+        return $this->page->frame->own('all') !== '';
+    }
+
+    /** How many branches are folded. */
+    public function folded(): int
+    {
+        return count(array_filter(array_keys($this->page->plan->drawn), fn (string $id): bool => ! $this->isShown($id)));
+    }
+
+    public function height(): float
+    {
+        $lanes = $this->isAll() ? $this->page->plan->lanes : min(self::MOST, $this->page->plan->lanes);
+
+        return $this->page->plan->laneY(max(0, $lanes - 1)) + 50.0;
+    }
+
     /** How a stretch is in the state on screen: carrying · live · dead. */
     public function state(string $stretch): string
     {
@@ -269,6 +301,9 @@ final class LoomView
     {
         $all = [];
         foreach ($this->page->plan->drawn as $id => [$near, $far]) {
+            if (! $this->isShown((string) $id)) {
+                continue;
+            }
             $stretch = $this->page->list->loom->stretches[$id];
             $words = [];
             foreach (HazardForm::WORDS as $hazard => $word) {

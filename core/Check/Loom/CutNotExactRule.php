@@ -22,7 +22,7 @@ final class CutNotExactRule implements Rule
     public function check(Analysis $analysis): array
     {
         $findings = [];
-        foreach ((new CutLists([$analysis], []))->all() as $cuts) {
+        foreach ((new CutLists([$analysis], []))->large() as $cuts) {
             $more = (int) $cuts->buy->packs - $cuts->plan->bound;
             if (! $cuts->plan->exact && $more > 0) {
                 $findings[] = new Finding(

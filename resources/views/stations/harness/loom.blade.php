@@ -4,9 +4,9 @@
 <svg
     id="loom"
     class="loom"
-    viewBox="0 0 724 {{ $plan->height() + ($page->list->loom->unlaid() === [] ? 0 : 34) }}"
+    viewBox="0 0 724 {{ $page->loom->height() + ($page->list->loom->unlaid() === [] ? 0 : 34) }}"
     width="724"
-    height="{{ $plan->height() + ($page->list->loom->unlaid() === [] ? 0 : 34) }}"
+    height="{{ $page->loom->height() + ($page->list->loom->unlaid() === [] ? 0 : 34) }}"
     role="group"
     aria-label="The loom, metres from the source"
 >
@@ -90,6 +90,7 @@
         @endif
     </g>
     @foreach (array_keys($plan->drawn) as $id)
+        @continue(!$page->loom->isShown($id))
         <a
             href="{{ $page->look($id) }}"
             hx-get="{{ $page->look($id) }}"
@@ -138,7 +139,7 @@
     @endforeach
     @foreach ($plan->ties as $id)
         @php([$a, $b] = [$page->list->build->routes[$id]->from, $page->list->build->routes[$id]->to])
-        @if (isset($plan->x[$a], $plan->x[$b]))
+        @if (isset($plan->x[$a], $plan->x[$b]) && $page->loom->isPlaceShown($a) && $page->loom->isPlaceShown($b))
             <path
                 class="tie"
                 d="{{ $plan->loop($a, $b) }}"
@@ -158,6 +159,7 @@
         >{{ $carrier->label }} {{ $carrier->words() }}</text>
     @endforeach
     @foreach ($page->loom->captions() as $id => $caption)
+        @continue(!$page->loom->isShown($id))
         @if ($caption['words'] !== '')
             <text
                 class="caption"
@@ -175,7 +177,7 @@
         @endif
     @endforeach
     @foreach ($page->places() as $place => $label)
-        @continue(!isset($plan->x[$place]))
+        @continue(!isset($plan->x[$place]) || !$page->loom->isPlaceShown($place))
         @php($tag = $plan->tag($place, $label))
         <g
             class="place"
@@ -194,7 +196,7 @@
         </g>
     @endforeach
     @foreach ($page->loom->jointsAt() as $place => $joints)
-        @if (isset($plan->x[$place]))
+        @if (isset($plan->x[$place]) && $page->loom->isPlaceShown($place))
             <g
                 class="joint"
                 transform="translate({{ $plan->x[$place] }} {{ $plan->y($place) }})"
@@ -208,7 +210,7 @@
         @endif
     @endforeach
     @foreach ($page->list->build->holes as $hole)
-        @if (isset($plan->drawn[$hole->for]))
+        @if (isset($plan->drawn[$hole->for]) && $page->loom->isShown($hole->for))
             <ellipse
                 @class(['grommet', 'bare' => !$hole->isGuarded()])
                 cx="{{ $plan->x[$plan->drawn[$hole->for][0]] + 20 }}"
@@ -245,7 +247,7 @@
         @endif
     @endforeach
     @foreach ($pins as $id => $numbers)
-        @if (isset($plan->drawn[$id]))
+        @if (isset($plan->drawn[$id]) && $page->loom->isShown($id))
             @php([$px, $py] = $plan->middle($id))
             <g
                 class="pin"
@@ -262,15 +264,23 @@
     @if ($page->list->loom->unlaid() !== [])
         <path
             class="unlaid"
-            d="M0 {{ $plan->height() }}h70q24 0 34 16"
+            d="M0 {{ $page->loom->height() }}h70q24 0 34 16"
         />
         <text
             class="unlaid-words"
             x="0"
-            y="{{ $plan->height() + 28 }}"
+            y="{{ $page->loom->height() + 28 }}"
         >{{ $page->loom->unlaidWords() }}</text>
     @endif
 </svg>
+@if ($page->loom->folded() > 0)
+    <p class="loom-key"><a
+            href="{{ $frame->url(['all' => '1']) }}"
+            hx-get="{{ $frame->url(['all' => '1']) }}"
+            hx-swap="none"
+            hx-push-url="true"
+        >{{ $page->loom->folded() === 1 ? 'One branch more' : $page->loom->folded() . ' branches more' }}</a></p>
+@endif
 @if ($page->loom->keyed() !== [])
     <p class="loom-key">
         @foreach ($page->loom->keyed() as $n => $words)

@@ -46,6 +46,26 @@
                         :options="App\Stations\Harness\Choices::ACCESS"
                         whole
                     />
+                    <x-form
+                        op="set"
+                        :echo="'re-' . $id . '-echo'"
+                        on-change
+                        render="all"
+                        :with="['id' => $id, 'field' => 'reach_m']"
+                        class="blank"
+                    >
+                        <label for="re-{{ $id }}">reach</label>
+                        <input
+                            class="typed"
+                            id="re-{{ $id }}"
+                            name="text"
+                            value="{{ $frame->length($place->reachM) }}"
+                            size="6"
+                            autocomplete="off"
+                        ><span
+                            class="echo"
+                            id="re-{{ $id }}-echo"
+                        ></span></x-form>
                     @if ($page->list->build->carriers !== [])
                         <x-choose
                             :id="$id"

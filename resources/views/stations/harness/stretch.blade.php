@@ -2,12 +2,21 @@
 @php($route = $page->list->build->routes[$id])
 @php($open = App\Stations\Harness\Choices::class)
 <section
-    class="stretch-focus"
+    @class(['stretch-focus', 'asked' => $frame->own('st') !== ''])
     id="stretch"
     aria-label="{{ $page->name($id) }}"
 >
     <div class="stretch-says">
         <h2>{{ $page->name($id) }}</h2>
+        @if ($frame->own('st') !== '')
+            <a
+                class="button is-small stretch-shut"
+                href="{{ $frame->url(['st' => null]) }}"
+                hx-get="{{ $frame->url(['st' => null]) }}"
+                hx-swap="none"
+                hx-push-url="true"
+            >Back to the loom</a>
+        @endif
         <div class="says">
             @foreach (['length_m' => 'long', 'spacing_m' => 'fixed every', 'sleeve_mm' => 'sleeve inside', 'minutes' => 'minutes'] as $field => $label)
                 @php($fact = BenchGlow\Format\FormatOne::field('routes', '', $field))
