@@ -69,8 +69,15 @@ it('shows the loom, the stretch in focus and what lies in it', function (): void
 });
 
 it('folds branches far down until they are asked for', function (): void {
-    $build = $this->hungExample('trike');
-    actHarness($this, $build, ['op' => 'lay_loom'])->assertOk();
+    $build = $this->hungExample('heron');
+    foreach (['bow', 'stove', 'mast', 'bilge', 'tiller'] as $label) {
+        actHarness($this, $build, [
+            'op' => 'add_place',
+            'label' => $label,
+            'beside' => 'bank_box',
+            'length_m' => 1.0,
+        ])->assertOk();
+    }
     $page = $this->get("/b/{$build->key}/harness")->assertOk();
     $all = $this->get("/b/{$build->key}/harness?all=1")->assertOk();
     expect(harnessText($page))->toMatch('/\d+ branches more/');
