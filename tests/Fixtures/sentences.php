@@ -431,7 +431,7 @@ return [
     ],
     'plug.missing' => ['Box lifts off, and 1 wire holds it. Put a plug where it parts.', '→ Put the plug here'],
     'plug.two_lines' => ['Return goes through 2 plugs on its way to box: one line where it parts is enough.'],
-    'plug.ways' => ['Plug at the box has 2 ways, 2 are taken and 1 more have to cross. Take a larger one.'],
+    'plug.ways' => ['Plug at the box has 2 ways, 2 are taken and 1 more must cross. Take a larger one.'],
     'plug.over' => ['Plug at the box carries 0.8 A in a way made for 0.9 A: its pins warm. Take one made for more.'],
     'plug.alike' => [
         'Second plug and plug at the box sit side by side and go into each other. Turn one pair round, or take keyed ones.',

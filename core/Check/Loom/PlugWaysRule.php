@@ -37,7 +37,7 @@ final class PlugWaysRule implements Rule
                         null,
                         (string) $plug,
                         Words::first($analysis->build->label((string) $plug)).
-                            " has {$has} ways, {$used} are taken and {$missing} more have to cross. Take a larger one.",
+                            " has {$has} ways, {$used} are taken and {$missing} more must cross. Take a larger one.",
                     );
                 }
             }

@@ -46,7 +46,7 @@ final readonly class AddMarkForm extends Form
         if ($drill !== null && ($drill < 0.1 || $drill > 1000.0)) {
             throw new NotUnderstood('Drill: expected from 0.1 to 1000 mm.');
         }
-        $piece = $this->piece($in->text('id'));
+        $piece = Named::of($this->document, $in->text('id'), 'piece', 'The piece: it is not there any more.');
         $taken = array_map(fn (Fields $m): string => $m->text('id'), $piece->objects('marks'));
         for ($n = 1; in_array("m{$n}", $taken, true); $n++);
         $mark = array_filter(
@@ -64,15 +64,5 @@ final readonly class AddMarkForm extends Form
             ...array_map(fn (Fields $m): array => $m->data, $piece->objects('marks')),
             $mark,
         ]);
-    }
-
-    private function piece(string $id): Fields
-    {
-        foreach ($this->document->fields()->objects('layouts') as $layout) {
-            if ($layout->text('id') === $id && $layout->isA('piece')) {
-                return $layout;
-            }
-        }
-        throw new NotUnderstood('The piece: it is not there any more.');
     }
 }

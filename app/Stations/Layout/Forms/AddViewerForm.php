@@ -42,17 +42,11 @@ final readonly class AddViewerForm extends Form
                 throw new NotUnderstood("{$name}: expected within 10 m.");
             }
         }
-        foreach ($this->document->fields()->objects('layouts') as $layout) {
-            if ($layout->text('id') === $in->text('id') && $layout->isA('footprint')) {
-                $all = array_map(fn (Fields $v): array => $v->data, $layout->objects('viewers'));
-                for ($n = 1; in_array("v{$n}", array_column($all, 'id'), true); $n++);
+        $says = 'Who looks: only lamps over a path have viewers.';
+        $layout = Named::of($this->document, $in->text('id'), 'footprint', $says);
+        $all = array_map(fn (Fields $v): array => $v->data, $layout->objects('viewers'));
+        for ($n = 1; in_array("v{$n}", array_column($all, 'id'), true); $n++);
 
-                return new SetField($in->text('id'), 'viewers', [
-                    ...$all,
-                    ['id' => "v{$n}", 'kind' => $kind, 'at_m' => $at],
-                ]);
-            }
-        }
-        throw new NotUnderstood('Who looks: only lamps over a path have viewers.');
+        return new SetField($in->text('id'), 'viewers', [...$all, ['id' => "v{$n}", 'kind' => $kind, 'at_m' => $at]]);
     }
 }

@@ -20,7 +20,7 @@ final readonly class DealForm extends Form
 
     public function edit(Fields $in): Edit
     {
-        $panel = $this->panel($in->text('id'));
+        $panel = Named::of($this->document, $in->text('id'), 'panel', 'The panel: it is not there any more.');
         $rows = $panel->integer('rows', 1);
         $taken = [];
         $lights = [];
@@ -54,15 +54,5 @@ final readonly class DealForm extends Form
         }
 
         return array_values(array_unique($all));
-    }
-
-    private function panel(string $id): Fields
-    {
-        foreach ($this->document->fields()->objects('layouts') as $layout) {
-            if ($layout->text('id') === $id && $layout->isA('panel')) {
-                return $layout;
-            }
-        }
-        throw new NotUnderstood('The panel: it is not there any more.');
     }
 }

@@ -37,14 +37,12 @@ final readonly class ShadowForm extends Form
         if (max($from, $to, $high) > 100.0) {
             throw new NotUnderstood('In the way: expected within 100 m.');
         }
-        foreach ($this->document->fields()->objects('layouts') as $layout) {
-            if ($layout->text('id') === $in->text('id') && $layout->isA('footprint')) {
-                return new SetField($in->text('id'), 'shadows', [
-                    ...array_map(fn (Fields $s): array => $s->data, $layout->objects('shadows')),
-                    ['from_m' => $from, 'to_m' => $to, 'height_m' => $high],
-                ]);
-            }
-        }
-        throw new NotUnderstood('In the way: only lamps over a path have something in the way.');
+        $says = 'In the way: only lamps over a path have something in the way.';
+        $layout = Named::of($this->document, $in->text('id'), 'footprint', $says);
+
+        return new SetField($in->text('id'), 'shadows', [
+            ...array_map(fn (Fields $s): array => $s->data, $layout->objects('shadows')),
+            ['from_m' => $from, 'to_m' => $to, 'height_m' => $high],
+        ]);
     }
 }
