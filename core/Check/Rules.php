@@ -98,6 +98,7 @@ use BenchGlow\Check\Loom\LeadTooShortRule;
 use BenchGlow\Check\Loom\LoomFullRule;
 use BenchGlow\Check\Loom\LoomHiddenRule;
 use BenchGlow\Check\Loom\PartsLateRule;
+use BenchGlow\Check\Loom\PastEndRule;
 use BenchGlow\Check\Loom\PlugAlikeRule;
 use BenchGlow\Check\Loom\PlugMissingRule;
 use BenchGlow\Check\Loom\PlugOverRule;
@@ -281,6 +282,7 @@ final class Rules
         UnplacedRule::class,
         EndsApartRule::class,
         LeadTooShortRule::class,
+        PastEndRule::class,
         SpareLongRule::class,
         HingeShortRule::class,
         UnguardedRule::class,

@@ -19,7 +19,13 @@ use BenchGlow\Loom\Loom;
 use BenchGlow\Loom\PlugLines;
 use BenchGlow\Loom\Tubes;
 
-/** The loom as it is made: stretches, wires with both ends, joints, plugs, grounds, holes. */
+/**
+ * The loom as it is made: stretches, wires with both ends, joints, plugs, grounds, holes.
+ *
+ * @phpstan-type Tube array{supplied_mm: float, recovered_mm: float, lined: bool, length_mm: int}
+ * @phpstan-type WireEnd array{pin: string|null, end: string|null, strip_mm: int, terminal: string|null, tube: Tube|null, pull_n: int|null, label: string}
+ * @phpstan-type WireRow array{lead: string, core: int, colour: string, wire: string, length_m: float|null, length_from: string, way: list<string>, ends: list<WireEnd>}
+ */
 final class LoomList
 {
     public readonly Build $build;
@@ -158,7 +164,7 @@ final class LoomList
         return $rows;
     }
 
-    /** @return list<array<string, mixed>> a row per core */
+    /** @return list<WireRow> a row per core */
     public function wires(): array
     {
         $rows = [];
@@ -171,7 +177,7 @@ final class LoomList
         return $rows;
     }
 
-    /** @return array{lead: string, core: int, colour: string, wire: string, length_m: float|null, length_from: string, way: list<string>, ends: list<array<string, mixed>>} */
+    /** @return WireRow */
     public function wire(Lead $lead, int $core): array
     {
         $laid = $this->loom->leads[$lead->id];
@@ -188,7 +194,7 @@ final class LoomList
         ];
     }
 
-    /** @return array{pin: string|null, end: string|null, strip_mm: int, terminal: string|null, tube: array<string, mixed>|null, pull_n: int|null, label: string} */
+    /** @return WireEnd */
     public function end(Lead $lead, int $core, int $end): array
     {
         $pin = $lead->cores[$core - 1][$end];
@@ -207,7 +213,7 @@ final class LoomList
         ];
     }
 
-    /** @return array<string, mixed>|null over an end that is soldered to something; a joint has its own */
+    /** @return Tube|null over an end that is soldered to something; a joint has its own */
     private function tube(Lead $lead, string $style, ?string $pin): ?array
     {
         if ($style !== 'solder' || $pin === null || isset($this->joints->all[$pin])) {

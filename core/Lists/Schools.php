@@ -8,6 +8,7 @@ use BenchGlow\Build\Lead;
 use BenchGlow\Loom\Hours;
 use BenchGlow\Loom\Stretch;
 use BenchGlow\Quantity\Shown;
+use BenchGlow\Quantity\Words;
 
 /** Ways of doing it that practitioners differ about, side by side, with what each comes to here and when it is right. */
 final readonly class Schools
@@ -59,7 +60,7 @@ final readonly class Schools
         }
 
         return [
-            'title' => 'Trunk or star',
+            'title' => 'Trunk, star or open branches',
             'ways' => [
                 [
                     'name' => 'a trunk with branches',
@@ -71,8 +72,28 @@ final readonly class Schools
                     'figure' => Shown::plain($star, 1).' m of bundle',
                     'right' => 'Right where each thing has to go on when another fails, or is taken out alone.',
                 ],
+                [
+                    'name' => 'open branches, joined where they leave',
+                    'figure' => $this->branches(),
+                    'right' => 'Right while it still grows: a lamp is put in or left out without a new run.',
+                ],
             ],
         ];
+    }
+
+    /** Places where a joint would stand for each branch, and what a trunk wire each for feed and return comes to. */
+    private function branches(): string
+    {
+        $ways = [];
+        foreach ($this->list->loom->stretches as $stretch) {
+            if ($stretch->leads !== []) {
+                $ways[(string) $stretch->route->from][] = $stretch->lengthM;
+                $ways[(string) $stretch->route->to][] = $stretch->lengthM;
+            }
+        }
+        $forks = count(array_filter($ways, fn (array $w): bool => count($w) > 2));
+
+        return Words::count($forks, 'fork').', two joints at each';
     }
 
     /** @return array{title: string, ways: list<array{name: string, figure: string, right: string}>} */

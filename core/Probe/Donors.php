@@ -7,6 +7,7 @@ namespace BenchGlow\Probe;
 use BenchGlow\Build\HostWay;
 use BenchGlow\Build\HostWire;
 use BenchGlow\Build\When;
+use BenchGlow\Loom\Loom;
 use BenchGlow\Quantity\Shown;
 use BenchGlow\Quantity\Words;
 
@@ -75,6 +76,7 @@ final readonly class Donors
     {
         [$always, $only] = $this->whenWanted($live);
         $enough = $spareA === null ? null : $spareA >= $this->amps;
+        $metres = $this->addedM($id);
         $reasons = [
             $barred !== '' ? $barred : 'comfort',
             $always ? ($only ? 'live exactly when wanted' : 'live whenever wanted') : 'not live whenever it is wanted',
@@ -83,6 +85,7 @@ final readonly class Donors
                 true => Shown::amps($spareA).' left for '.Shown::amps($this->amps),
                 false => 'only '.Shown::amps($spareA).' left for '.Shown::amps($this->amps),
             },
+            ...$metres === null ? [] : [Shown::plain($metres, 1).' m of wire more'],
         ];
 
         return new Donor(
@@ -97,9 +100,30 @@ final readonly class Donors
                 $enough === true ? 0 : ($enough === null ? 1 : 2),
                 (int) ! $only,
                 $kind,
+                // Where a way is not known it counts as the longest.
+                $metres === null ? PHP_INT_MAX : (int) round($metres * 1000),
                 $id,
             ],
         );
+    }
+
+    /** Along the stretches to the nearest thing of the build that is fed, m; null where no way is known. */
+    private function addedM(string $id): ?float
+    {
+        $build = $this->probing->build;
+        $loom = Loom::of($build);
+        $from = $loom->places->of($id);
+        $least = null;
+        if ($from === null) {
+            return null;
+        }
+        foreach (array_keys([...$build->devices, ...$build->lights]) as $thing) {
+            $to = $loom->places->of((string) $thing);
+            $metres = $to === null || $to === $from ? null : $loom->paths->metres($from, $to);
+            $least = $metres === null ? $least : min($least ?? INF, $metres);
+        }
+
+        return $least;
     }
 
     /**

@@ -7,6 +7,7 @@ use BenchGlow\Analysis\Loaded;
 use BenchGlow\Build\Build;
 use BenchGlow\Build\Document;
 use BenchGlow\Build\Hinge;
+use BenchGlow\Check\Review;
 use BenchGlow\Command\Cutting;
 use BenchGlow\Command\Harnessing;
 use BenchGlow\Drawing\LoomPaper;
@@ -15,6 +16,7 @@ use BenchGlow\Edit\AddItem;
 use BenchGlow\Edit\ColourAll;
 use BenchGlow\Edit\Editor;
 use BenchGlow\Edit\ExtendLead;
+use BenchGlow\Edit\KeepPart;
 use BenchGlow\Edit\LayLoom;
 use BenchGlow\Edit\MoveThing;
 use BenchGlow\Edit\PlugHere;
@@ -26,6 +28,8 @@ use BenchGlow\Edit\SplitStretch;
 use BenchGlow\Edit\StringLength;
 use BenchGlow\Format\BadBuild;
 use BenchGlow\Format\Fields;
+use BenchGlow\Lists\Consumable;
+use BenchGlow\Lists\Consumables;
 use BenchGlow\Lists\CutLists;
 use BenchGlow\Lists\LoomList;
 use BenchGlow\Lists\PartCuts;
@@ -38,7 +42,10 @@ use BenchGlow\Loom\Labels;
 use BenchGlow\Loom\Loom;
 use BenchGlow\Loom\PlugLines;
 use BenchGlow\Loom\Tubes;
+use BenchGlow\Parts\Catalogue;
 use BenchGlow\Parts\Copper;
+use BenchGlow\Probe\Donors;
+use BenchGlow\Probe\Probing;
 use BenchGlow\Sizing\Buy;
 use BenchGlow\Sizing\CutPlan;
 use BenchGlow\Sizing\Ready;
@@ -763,7 +770,7 @@ describe('edits', function (): void {
         [
             fn () => LoomFaults::shelf(
                 [],
-                new AddItem('holes', new Fields(['id' => 'h', 'for' => 'box', 'in' => 'x', 'mm' => 9])),
+                new AddItem('holes', new Fields(['id' => 'wall_hole', 'for' => 'box', 'in' => 'x', 'mm' => 9])),
             ),
             'is no stretch',
         ],
@@ -789,4 +796,59 @@ describe('edits', function (): void {
         ],
         [fn () => LoomFaults::shelf([], new StringLength('shelf_light_feed', 0.05)), 'something is set into it'],
     ]);
+});
+
+it('counts what is used up, by the part it is bought as', function (): void {
+    $rows = fn (Document $d): array => array_column(
+        array_map(
+            fn (Consumable $c): array => [$c->what, [$c->amount($c->buy->need), $c->packs(), $c->buy->price, $c->own]],
+            Consumables::of(new LoomList(Review::of($d)->analysis)),
+        ),
+        1,
+        0,
+    );
+    // A metre, clipped every 0.3 m in a cupboard: 5 clips, a tenth more and rounded up.
+    $document = LoomFaults::shelf(
+        ['fixing' => 'clip', 'spacing_m' => 0.25, 'sleeve' => 'split'],
+        new AddItem(
+            'holes',
+            new Fields(['id' => 'wall_hole', 'for' => 'way', 'in' => 'wall', 'mm' => 6, 'edge' => 'grommet']),
+        ),
+    );
+    $used = $rows($document);
+    expect($used['clip, up to 4 mm'])->toBe(['6', '1 × 25', '3.75', null]);
+    expect($used['sleeve 5 mm, split'])->toBe(['1.00 m', '1 × 5.00 m', '5.02', null]);
+    // Nobody said how thick the bank's studs are, so which ring is bought stays open.
+    expect($used['ring, red'])->toBe(['2', '—', null, null]);
+    expect($used['grommet for a hole of 6 mm'])->toBe(['1', '1 × 10', '2.00', null]);
+    $own = new Fields([...Catalogue::part('clip_4')->data ?? [], 'id' => 'my_clips']);
+    $kept = $rows(Make::edited($document, new AddItem('parts', $own), new KeepPart('my_clips', 40.0)));
+    expect($kept['clip, up to 4 mm'])->toBe(['6', '0 × 25', '0.00', 'my_clips']);
+});
+
+it('says a feed is nearer by the wire it would add', function (): void {
+    $way = fn (string $id, string $place): AddItem => new AddItem(
+        'host.ways',
+        new Fields([
+            'id' => $id,
+            'label' => $id,
+            'kind' => 'spare_way',
+            'fuse_a' => 10,
+            'fed_by' => 'bank',
+            'place' => $place,
+        ]),
+    );
+    $document = LoomFaults::shelf(
+        [],
+        new AddItem('places', new Fields(['id' => 'far', 'label' => 'far away'])),
+        new AddItem(
+            'routes',
+            new Fields(['id' => 'long', 'label' => 'the long way', 'from' => 'far', 'to' => 'box', 'length_m' => 3.0]),
+        ),
+        $way('a_far', 'far'),
+        $way('b_near', 'box'),
+    );
+    $donors = Donors::of(Probing::of($document), 1.0);
+    expect(array_column($donors, 'id'))->toBe(['b_near', 'a_far']);
+    expect($donors[0]->why)->toContain('1 m of wire more')->and($donors[1]->why)->toContain('4 m of wire more');
 });

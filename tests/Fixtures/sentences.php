@@ -388,6 +388,10 @@ return [
     'lead.spare_long' => [
         'Feed of Shelf is 2 m long, its way wants 1.39 m: fold the rest back and tie it. A lead of a controller is not cut.',
     ],
+    'lead.past_end' => [
+        'Fuse F1 is said to sit 1.9 m along, and by its way feed of Shelf is 1.4 m long.',
+        '→ Put it at 1.4 m',
+    ],
     'hinge.short' => ['Along the wall: the loom is 6 cm short when it is all the way open.', '→ Give it 0.32 m'],
     'route.unguarded' => [
         'The hole in the bulkhead has a bare edge: it cuts through what goes there.',

@@ -157,6 +157,11 @@ final class LoomFaults
                 ['note lead.spare_long shelf_light_feed'],
                 fn () => $with(new StringLength('shelf_light_feed', 1.6, 'supplied')),
             ],
+            'lead.past_end' => [
+                fn () => $with(new SetField('F1', 'at_m', 1.9)),
+                ['warning fuse.too_far F1', 'warning lead.past_end F1'],
+                fn () => $with(new SetField('F1', 'at_m', 0.2)),
+            ],
             'hinge.short' => [
                 fn () => $shelf(['length_m' => 0.25, ...$hinge]),
                 ['warning hinge.short way'],

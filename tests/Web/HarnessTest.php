@@ -305,7 +305,11 @@ it('keeps what is there of a part and when the rest comes, and shows either way 
         ]),
     );
     expect($page)->toContain('from 2099-05-02, waits for');
-    expect($page)->toContain('Trunk or star')->toContain('m of bundle')->toContain('h to lay');
+    expect($page)
+        ->toContain('Trunk, star or open branches')
+        ->toContain('two joints at each')
+        ->toContain('m of bundle')
+        ->toContain('h to lay');
 });
 
 it('has a page of the guide', function (): void {

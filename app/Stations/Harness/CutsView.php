@@ -6,8 +6,12 @@ namespace App\Stations\Harness;
 
 use App\Models\Offcut;
 use App\Store\Offcuts;
+use BenchGlow\Build\Index;
+use BenchGlow\Edit\AddItem;
 use BenchGlow\Edit\Edit;
 use BenchGlow\Edit\TakeOffcut;
+use BenchGlow\Format\Fields;
+use BenchGlow\Lists\Consumable;
 use BenchGlow\Lists\Consumables;
 use BenchGlow\Lists\CutLists;
 use BenchGlow\Lists\PartCuts;
@@ -37,7 +41,10 @@ final class CutsView
 
     public function price(): string
     {
-        return Buy::sum(array_map(fn (PartCuts $c): ?string => $c->buy->price, $this->cuts()));
+        return Buy::sum([
+            ...array_map(fn (PartCuts $c): ?string => $c->buy->price, $this->cuts()),
+            ...array_map(fn (Consumable $c): ?string => $c->buy->price, $this->consumables()),
+        ]);
     }
 
     public function ready(): ReadyList
@@ -91,29 +98,51 @@ final class CutsView
         return $all;
     }
 
-    /** @return list<array{string, string}> tube, ties, solder: what and how much */
+    /** @var list<Consumable>|null */
+    private ?array $consumables = null;
+
+    /** @return list<Consumable> tube, sleeve, terminals, clips, grommets */
     public function consumables(): array
     {
-        return Consumables::of($this->page->list);
+        return $this->consumables ??= Consumables::of($this->page->list);
     }
 
-    /** @return list<array{id: string, label: string, need: int, have: float|null, ordered: string, due: string, price: float|null}> parts that are counted */
+    /** Into the parts of the build, where what lies on the bench of it can be kept; null where nothing is to be put. */
+    public function list(Consumable $row): ?Edit
+    {
+        if ($row->part === null || $row->own !== null) {
+            return null;
+        }
+        $id = Index::of($this->page->frame->document)->free($row->part->text('id'));
+
+        return new AddItem('parts', new Fields([...$row->part->data, 'id' => $id]));
+    }
+
+    /** @return list<array{id: string, label: string, need: string, have: float|null, ordered: string, due: string, price: float|null}> parts that are counted */
     public function counted(): array
     {
         $work = [];
         foreach ($this->page->frame->document->fields()->object('work')->objects('parts') as $row) {
             $work[$row->text('part')] = $row;
         }
-        $all = [];
+        $all = $rows = [];
         foreach (PartsList::of($this->page->frame->analysis) as $row) {
-            if ($row['count'] === null || ! isset($this->page->list->build->parts[$row['part']])) {
-                continue;
+            if ($row['count'] !== null && isset($this->page->list->build->parts[$row['part']])) {
+                $rows[] = [...$row, 'need' => "{$row['count']} ×"];
             }
+        }
+        foreach ($this->consumables() as $thing) {
+            if ($thing->own !== null) {
+                $need = $thing->amount($thing->buy->need).($thing->unit === 'm' ? '' : ' ×');
+                $rows[] = ['part' => $thing->own, 'label' => $thing->what, 'need' => $need, 'price' => null];
+            }
+        }
+        foreach ($rows as $row) {
             $kept = $work[$row['part']] ?? null;
             $all[] = [
                 'id' => $row['part'],
                 'label' => $row['label'],
-                'need' => $row['count'],
+                'need' => $row['need'],
                 'have' => $kept?->numberOrNull('have'),
                 'ordered' => $kept?->text('ordered_on') ?? '',
                 'due' => $kept?->text('due_on') ?? '',

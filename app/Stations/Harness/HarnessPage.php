@@ -5,8 +5,10 @@ declare(strict_types=1);
 namespace App\Stations\Harness;
 
 use App\Frame\Frame;
+use BenchGlow\Build\Device\Device;
 use BenchGlow\Build\Hole;
 use BenchGlow\Build\Lead;
+use BenchGlow\Build\Light;
 use BenchGlow\Drawing\LoomPlan;
 use BenchGlow\Drawing\LoomSvg;
 use BenchGlow\Edit\ColourAll;
@@ -274,6 +276,21 @@ final class HarnessPage
     }
 
     /** "a grommet of bore 6 mm in 9 mm fits" */
+    /** @return array<string, string> what a hole is for: a stretch begins with it, a lamp or a switch sits in it */
+    public function holed(): array
+    {
+        $build = $this->list->build;
+        $things = [...$build->lights, ...array_filter($build->devices, fn ($d): bool => $d->isPlaced())];
+
+        return [
+            ...$this->stretchNames(),
+            ...array_map(
+                fn (Light|Device $t): string => Words::first($t instanceof Light ? $t->label : $t->label()),
+                $things,
+            ),
+        ];
+    }
+
     public function guardWords(Hole $hole): string
     {
         $mm = $this->list->throughMm($hole->for);

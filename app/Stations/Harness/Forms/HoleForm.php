@@ -14,7 +14,7 @@ use BenchGlow\Format\LoomFields;
 use BenchGlow\Quantity\NotUnderstood;
 use BenchGlow\Quantity\Unit;
 
-/** A hole that a stretch begins with. */
+/** A hole that a stretch begins with, or that a lamp or a switch sits in. */
 final readonly class HoleForm extends Form
 {
     public static function op(): string

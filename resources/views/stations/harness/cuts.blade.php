@@ -84,16 +84,20 @@
                 @endforeach
                 @foreach ($page->cutting->consumables() as $row)
                     <tr>
-                        <th scope="row">{{ $row[0] }}</th>
-                        <td>{{ $row[1] }}</td>
-                        <td>—</td>
-                        <td>—</td>
-                        <td>—</td>
+                        <th scope="row">{{ BenchGlow\Quantity\Words::first($row->what) }}
+                            @if ($put = $page->cutting->list($row))
+                                <x-act :edit="$put">Into the parts list</x-act>
+                            @endif
+                        </th>
+                        <td>{{ $row->amount($row->buy->need) }}</td>
+                        <td>{{ $row->packs() }}</td>
+                        <td>{{ $row->buy->price ?? '—' }}</td>
+                        <td>{{ $row->buy->left === null ? '—' : $row->amount($row->buy->left) }}</td>
                     </tr>
                 @endforeach
             </tbody>
         </table>
-        <p>The reels whose price is known come to {{ $page->cutting->price() }}
+        <p>What has a price comes to {{ $page->cutting->price() }}
             {{ $page->list->build->settings->currency }}.
         </p>
     @endif
@@ -109,7 +113,7 @@
                     :with="['id' => $row['id']]"
                     class="says part-row"
                 >
-                    <b>{{ $row['need'] }} × {{ $row['label'] }}</b>
+                    <b>{{ $row['need'] }} {{ $row['label'] }}</b>
                     <x-field
                         :id="'have-' . $n"
                         label="have"

@@ -84,9 +84,9 @@
         >
             <x-select
                 id="hole-for"
-                label="Where begins"
+                label="For"
                 name="for"
-                :options="$page->stretchNames()"
+                :options="$page->holed()"
                 :value="$page->focus() ?? ''"
             />
             <x-field
