@@ -20,7 +20,7 @@ final readonly class Index
 
     private const NESTED = [
         'brief' => ['facts'],
-        'host' => ['ways', 'wires', 'grounds'],
+        'host' => ['panels', 'ways', 'wires', 'grounds'],
         'probe' => ['connectors', 'wires', 'readings'],
         'work' => ['own_steps', 'fasteners'],
     ];

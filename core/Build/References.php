@@ -33,6 +33,8 @@ final class References
         'carriers' => ['fact' => 'brief.facts'],
         'routes' => ['from' => 'places', 'to' => 'places'],
         'holes' => ['layout' => 'layouts'],
+        'fixings' => ['part' => 'parts'],
+        'work.fasteners' => ['replaced_by' => 'parts'],
         'leads' => ['circuit' => 'circuits', 'wire' => 'parts'],
         'leads.inline' => ['part' => 'parts', 'plug' => 'devices'],
         'layouts' => [
@@ -69,6 +71,7 @@ final class References
         $check->mirrors();
         (new LayoutReferences($document, $index))->check();
         (new LoomReferences($document, $index))->check();
+        (new WorkReferences($document, $index))->check();
         (new ProbeReferences($document, $index, $check->pins))->check();
     }
 

@@ -14,7 +14,7 @@ final class FormatOne
 
     public const VERSION = 1;
 
-    public const MINOR = 5;
+    public const MINOR = 6;
 
     public const PLACES = [
         'boat',
@@ -136,6 +136,7 @@ final class FormatOne
                 'settings' => self::settings(),
                 'brief' => S::record([
                     'note' => S::text(5000),
+                    'host_version' => S::text(60)->called('version of the host'),
                     'facts' => S::list(
                         S::record(
                             [
@@ -277,6 +278,7 @@ final class FormatOne
     private static function host(): S
     {
         return S::record([
+            'panels' => WorkFields::panels(),
             'ways' => S::list(
                 S::record(
                     [
@@ -795,73 +797,7 @@ final class FormatOne
             ),
             'probe' => self::probe($date),
             'layouts' => S::list(self::layout(), 0, 60),
-            'work' => S::record([
-                'done' => S::list(
-                    S::record(
-                        [
-                            'step' => S::text(),
-                            'on' => $date,
-                            'result' => S::choice('done', 'as_it_should', 'not_as_it_should', 'skipped'),
-                        ],
-                        ['step'],
-                    ),
-                ),
-                'own_steps' => S::list(
-                    S::record(
-                        [
-                            'id' => S::id(),
-                            'text' => S::text(2000),
-                            'after' => S::text()->orNull(),
-                            'wait_s' => S::number(0),
-                        ],
-                        ['id', 'text'],
-                    ),
-                ),
-                'fasteners' => S::list(
-                    S::record(
-                        [
-                            'id' => S::id(),
-                            'where' => S::text(),
-                            'panel' => S::text(),
-                            'kind' => S::text(40),
-                            'count' => S::integer(1, 1000)->called('count', Unit::Count),
-                            'size' => S::text(40),
-                            'washer' => S::flag(),
-                            'hidden' => S::flag(),
-                            'single_use' => S::flag(),
-                            'bag' => S::text(40),
-                            'back' => S::flag(),
-                        ],
-                        ['id'],
-                    ),
-                ),
-                'parts' => S::list(
-                    S::record(
-                        [
-                            'part' => S::id(),
-                            'need' => S::integer(0, 100000),
-                            'due_on' => $date->orNull(),
-                            'arrived_on' => $date->orNull(),
-                            'have' => S::number(0, 100000)->orNull()->called('have', Unit::Count),
-                            'ordered_on' => $date->orNull(),
-                        ],
-                        ['part'],
-                    ),
-                ),
-                // Offcuts of the bench that this build cuts from.
-                'offcuts' => S::list(
-                    S::record(
-                        [
-                            'offcut' => S::text(40, 1),
-                            'part' => S::id(),
-                            'length_m' => S::number(0.001, 1000)->called('offcut', Unit::Length),
-                        ],
-                        ['offcut', 'part', 'length_m'],
-                    ),
-                    0,
-                    400,
-                ),
-            ]),
+            ...WorkFields::sections(),
             'accepted' => S::list(
                 S::record(
                     [
@@ -871,23 +807,6 @@ final class FormatOne
                         'on' => $date,
                     ],
                     ['rule', 'subject', 'reason'],
-                ),
-            ),
-            'log' => S::list(
-                S::record(
-                    [
-                        'id' => S::id(),
-                        'on' => $date,
-                        'kind' => S::choice('note', 'measured', 'changed', 'failed', 'arrived'),
-                        'about' => S::list(S::pin()),
-                        'with' => S::map(S::local(), S::ID),
-                        'supply_v' => S::number(0, 60),
-                        'value' => S::number(),
-                        'unit' => S::text(20),
-                        'text' => S::text(5000),
-                        'photo' => S::text()->orNull(),
-                    ],
-                    ['id', 'kind'],
                 ),
             ),
         ];

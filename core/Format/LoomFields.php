@@ -91,6 +91,7 @@ final class LoomFields
                 'ends_closed' => S::flag()->called('ends closed'),
                 'spacing_m' => S::number(0.001, 100)->orNull()->called('fixed every', Unit::Length),
                 'heat_gap_m' => S::number(0, 10)->orNull()->called('from what is hot', Unit::Length),
+                'reach' => S::choice(...WorkFields::REACH)->orNull()->called('room to work'),
                 'pull' => S::choice(...self::PULLS)->called('how it is pulled'),
                 'minutes' => S::number(0, 6000)->orNull()->called('minutes', Unit::Count),
                 'drip_loop' => S::flag()->called('drip loop'),

@@ -43,13 +43,13 @@ final readonly class Consumable
         );
     }
 
-    /** "35 cm", "1.20 m", "12" */
+    /** "35 cm", "1.2 m", "12" */
     public function amount(float $of): string
     {
         return match (true) {
             $this->unit === 'piece' => Shown::plain($of, 0),
             $of < 1.0 => Shown::plain($of * 100, 0).' cm',
-            default => number_format($of, 2, '.', '').' m',
+            default => Shown::plain($of, 2).' m',
         };
     }
 

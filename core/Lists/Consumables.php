@@ -51,7 +51,7 @@ final class Consumables
                 "heat-shrink {$size}".($tube['lined'] ? ', lined' : ''),
                 $tube['length_mm'] / 1000,
                 'm',
-                fn (Fields $p): bool => $p->text('kind') === 'tube' &&
+                fn (Fields $p): bool => $p->isA('tube') &&
                     abs($p->number('supplied_mm') - $tube['supplied_mm']) < 0.05 &&
                     $p->flag('lined') === $tube['lined'],
             );
@@ -68,7 +68,7 @@ final class Consumables
                     'sleeve '.Shown::plain($inside, 1).' mm, '.$style,
                     $stretch->lengthM,
                     'm',
-                    fn (Fields $p): bool => $p->text('kind') === 'sleeve' &&
+                    fn (Fields $p): bool => $p->isA('sleeve') &&
                         $p->text('style') === $style &&
                         abs($p->number('inside_mm') - $inside) < 0.05,
                 );
@@ -95,7 +95,7 @@ final class Consumables
         $said = explode(', ', $words);
         $stud = $part->numberOrNull('stud_mm');
 
-        return $part->text('kind') === 'terminal' &&
+        return $part->isA('terminal') &&
             (strtolower($part->text('label')) === $words ||
                 ($part->text('style') === ($said[0] === 'crimp' ? 'butt' : $said[0]) &&
                     $part->text('colour') === ($said[1] ?? '') &&
@@ -128,7 +128,7 @@ final class Consumables
                     "{$hole->edge} for a hole of ".Shown::plain($hole->mm, 1).' mm',
                     1.0,
                     'piece',
-                    fn (Fields $p): bool => $p->text('kind') === 'guard' &&
+                    fn (Fields $p): bool => $p->isA('guard') &&
                         $p->text('style') === $hole->edge &&
                         abs($p->number('hole_mm') - $hole->mm) < 0.3,
                 );

@@ -817,7 +817,7 @@ it('counts what is used up, by the part it is bought as', function (): void {
     );
     $used = $rows($document);
     expect($used['clip, up to 4 mm'])->toBe(['6', '1 × 25', '3.75', null]);
-    expect($used['sleeve 5 mm, split'])->toBe(['1.00 m', '1 × 5.00 m', '5.02', null]);
+    expect($used['sleeve 5 mm, split'])->toBe(['1 m', '1 × 5 m', '5.02', null]);
     // Nobody said how thick the bank's studs are, so which ring is bought stays open.
     expect($used['ring, red'])->toBe(['2', '—', null, null]);
     expect($used['grommet for a hole of 6 mm'])->toBe(['1', '1 × 10', '2.00', null]);

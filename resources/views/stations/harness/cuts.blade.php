@@ -70,6 +70,7 @@
                     <th scope="col">packs</th>
                     <th scope="col">price</th>
                     <th scope="col">left over</th>
+                    <td></td>
                 </tr>
             </thead>
             <tbody>
@@ -80,19 +81,25 @@
                         <td>{{ $cuts->buy->packs }} × {{ $frame->length($cuts->sold->sizeM) }}</td>
                         <td>{{ $cuts->buy->price ?? '—' }}</td>
                         <td>{{ $cuts->buy->left === null ? '—' : $frame->length($cuts->buy->left) }}</td>
+                        <td></td>
                     </tr>
                 @endforeach
                 @foreach ($page->cutting->consumables() as $row)
                     <tr>
-                        <th scope="row">{{ BenchGlow\Quantity\Words::first($row->what) }}
-                            @if ($put = $page->cutting->list($row))
-                                <x-act :edit="$put">Into the parts list</x-act>
-                            @endif
-                        </th>
+                        <th scope="row">{{ BenchGlow\Quantity\Words::first($row->what) }}</th>
                         <td>{{ $row->amount($row->buy->need) }}</td>
                         <td>{{ $row->packs() }}</td>
                         <td>{{ $row->buy->price ?? '—' }}</td>
                         <td>{{ $row->buy->left === null ? '—' : $row->amount($row->buy->left) }}</td>
+                        <td>
+                            @if ($put = $page->cutting->list($row))
+                                <x-act
+                                    :edit="$put"
+                                    class="is-small"
+                                    title="Into the parts list, where what lies on the bench of it is kept"
+                                >List it</x-act>
+                            @endif
+                        </td>
                     </tr>
                 @endforeach
             </tbody>
