@@ -27,6 +27,9 @@ final readonly class Build
      * @param  array<string, Place>  $places
      * @param  array<string, Carrier>  $carriers
      * @param  array<string, Hole>  $holes
+     * @param  array<string, Panel>  $panels  of the host, of this version of it
+     * @param  array<string, Fixing>  $fixings
+     * @param  array<string, Fastener>  $fasteners
      */
     private function __construct(
         public Document $document,
@@ -47,6 +50,9 @@ final readonly class Build
         public array $places,
         public array $carriers,
         public array $holes,
+        public array $panels,
+        public array $fixings,
+        public array $fasteners,
     ) {
     }
 
@@ -94,6 +100,27 @@ final readonly class Build
             array_map(Place::of(...), $byId('places')),
             array_map(Carrier::of(...), $byId('carriers')),
             array_map(Hole::of(...), $byId('holes')),
+            self::here($f, array_map(Panel::of(...), $byId('panels', $host))),
+            array_map(Fixing::of(...), $byId('fixings')),
+            self::here($f, array_map(Fastener::of(...), $byId('fasteners', $f->object('work')))),
+        );
+    }
+
+    /**
+     * What the version of the host at hand has: what names versions counts only where it names this one.
+     *
+     * @template T of Panel|Fastener
+     *
+     * @param  array<string, T>  $all
+     * @return array<string, T>
+     */
+    private static function here(Fields $f, array $all): array
+    {
+        $version = $f->object('brief')->text('host_version');
+
+        return array_filter(
+            $all,
+            fn (Panel|Fastener $p): bool => $p->only === [] || in_array($version, $p->only, true),
         );
     }
 

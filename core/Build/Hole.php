@@ -23,6 +23,9 @@ final readonly class Hole
         public bool $looked,
         public string $at,
         public string $behind,
+        public int $count,
+        public bool $slot,
+        public ?float $stopMm,
     ) {
     }
 
@@ -39,6 +42,9 @@ final readonly class Hole
             $f->flag('looked'),
             $f->text('at'),
             $f->text('behind'),
+            $f->integer('count', 1),
+            $f->flag('slot'),
+            $f->numberOrNull('stop_mm'),
         );
     }
 

@@ -31,6 +31,7 @@ final readonly class Route
         public bool $dripLoop,
         public ?string $loom,
         public ?Hinge $hinge,
+        public ?string $reach,
         private string $ownLabel,
     ) {
     }
@@ -58,6 +59,7 @@ final readonly class Route
             $f->flag('drip_loop'),
             $f->textOrNull('loom'),
             $f->has('hinge') ? Hinge::of($f->object('hinge')) : null,
+            $f->textOrNull('reach'),
             $f->flag('unnamed') ? '' : $f->text('label'),
         );
     }

@@ -1,0 +1,45 @@
+<?php
+
+declare(strict_types=1);
+
+namespace BenchGlow\Steps\Rule;
+
+use BenchGlow\Steps\Before;
+use BenchGlow\Steps\StepList;
+
+final class CutEnd implements Before
+{
+    public function id(): string
+    {
+        return 'cut.end';
+    }
+
+    public function because(): string
+    {
+        return 'a wire is measured, cut and labelled before its ends are closed';
+    }
+
+    public function pairs(StepList $steps): iterable
+    {
+        foreach ($steps->job->assemblies->pieces as $key => $piece) {
+            $lead = $piece->lead->id;
+            $cut = $steps->get("cut:{$key}");
+            $measure = $steps->get("measure:{$lead}");
+            if ($cut !== null && $measure !== null) {
+                yield [$measure, $cut];
+            }
+            foreach ($piece->ends() as [$core, $end, $pin]) {
+                $at = "{$lead}.{$core}.".['from', 'to'][$end];
+                $made = [$cut, $steps->get("flag:{$at}"), $steps->get("pull:{$at}"), $steps->get("land:{$at}")];
+                $made[] = $pin === null ? null : $steps->get("join:{$pin}");
+                $made = array_values(array_filter($made));
+                foreach (array_slice($made, 1) as $n => $then) {
+                    yield [$made[$n], $then];
+                }
+            }
+            foreach ($cut === null ? [] : $steps->about($lead, 'holder') as $holder) {
+                yield [$cut, $holder];
+            }
+        }
+    }
+}

@@ -1,0 +1,51 @@
+<?php
+
+declare(strict_types=1);
+
+namespace BenchGlow\Steps\Verb;
+
+use BenchGlow\Quantity\Shown;
+use BenchGlow\Quantity\Words;
+use BenchGlow\Steps\Job;
+use BenchGlow\Steps\Step;
+use BenchGlow\Steps\Verb;
+
+/** A hole is made. */
+final class Drill implements Verb
+{
+    public function key(): string
+    {
+        return 'drill';
+    }
+
+    public function steps(Job $job): array
+    {
+        $steps = [];
+        foreach ($job->build->holes as $hole) {
+            if ($hole->existing) {
+                continue;
+            }
+            $usual = $hole->slot ? 6.0 : (2.0 + ($hole->mm >= 12.0 ? 3.0 : 0.0)) * ($hole->material === 'metal' ? 2.0 : 1.0);
+            $stop = $hole->stopMm === null ? '' : ', stop at '.Shown::plain($hole->stopMm, 0).' mm';
+            $steps[] = $job->step(
+                $this,
+                $hole->id,
+                ($hole->slot ? 'Cut the slot in ' : 'Drill ').Words::within($hole->in),
+                $usual * $hole->count,
+                $job->circuitOf($hole->for),
+                [$hole->id, $hole->for],
+                $job->site([$hole->id, $hole->for]),
+                [
+                    'number' => Shown::plain($hole->mm, 1).' mm',
+                    'numberOf' => ($hole->count > 1 ? "{$hole->count} holes" : 'drill').$stop,
+                    'tool' => 'drill '.Shown::plain($hole->mm, 1).' mm',
+                    'gear' => ['glasses', 'dust away'],
+                    'cautions' => ['Glasses on. Start at low speed, and stop where it breaks through.'],
+                    'as' => ['mm' => $hole->mm],
+                ],
+            );
+        }
+
+        return $steps;
+    }
+}

@@ -1,0 +1,40 @@
+<?php
+
+declare(strict_types=1);
+
+namespace BenchGlow\Steps\Verb;
+
+use BenchGlow\Quantity\Words;
+use BenchGlow\Steps\Job;
+use BenchGlow\Steps\Step;
+use BenchGlow\Steps\Verb;
+
+/** Somebody looks what lies behind. */
+final class Look implements Verb
+{
+    public function key(): string
+    {
+        return 'look';
+    }
+
+    public function steps(Job $job): array
+    {
+        $steps = [];
+        foreach ($job->build->holes as $hole) {
+            if (! $hole->existing) {
+                $steps[] = $job->step(
+                    $this,
+                    $hole->id,
+                    'Look behind '.Words::within($hole->in).' before you drill',
+                    3.0,
+                    $job->circuitOf($hole->for),
+                    [$hole->id, $hole->for],
+                    $job->site([$hole->id, $hole->for]),
+                    ['numberOf' => $hole->behind, 'cautions' => ['Wires, tanks, hoses, airbags: if you can not see it, do not drill it.'], 'tool' => 'lamp'],
+                );
+            }
+        }
+
+        return $steps;
+    }
+}

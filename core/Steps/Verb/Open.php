@@ -1,0 +1,61 @@
+<?php
+
+declare(strict_types=1);
+
+namespace BenchGlow\Steps\Verb;
+
+use BenchGlow\Quantity\Words;
+use BenchGlow\Steps\Job;
+use BenchGlow\Steps\Site;
+use BenchGlow\Steps\Step;
+use BenchGlow\Steps\Verb;
+
+/** A panel of the host comes off. */
+final class Open implements Verb
+{
+    public function key(): string
+    {
+        return 'open';
+    }
+
+    public function steps(Job $job): array
+    {
+        $steps = [];
+        foreach ($job->panels() as $panel) {
+            $usual = 1.0;
+            $count = 0;
+            $bag = '';
+            foreach ($job->build->fasteners as $fastener) {
+                if ($fastener->panel === $panel->id) {
+                    $count += $fastener->count;
+                    $usual += 0.5 * $fastener->count * ($fastener->hidden ? 2 : 1);
+                    $bag = $bag ?: $fastener->bag;
+                }
+            }
+            $usual += $panel->wire === null ? 0.0 : 3.0;
+            $steps[] = $job->step(
+                $this,
+                $panel->id,
+                'Take off '.Words::within($panel->label),
+                $panel->minutes ?? $usual,
+                null,
+                [$panel->id],
+                new Site(Words::within($panel->label), 'open', $job->outer($panel->id)),
+                [
+                    'number' => $count === 0 ? null : (string) $count,
+                    'numberOf' => $count === 0 ? '' : 'fasteners'.($bag === '' ? '' : ", bag {$bag}"),
+                    'cautions' => array_values(
+                        array_filter([
+                            $panel->fragile === '' ? '' : Words::first($panel->fragile),
+                            $panel->off === '' ? '' : Words::first($panel->off),
+                            $panel->lever === '' ? '' : 'Lever: '.$panel->lever,
+                            $panel->wire === null ? '' : 'On it hangs: '.$panel->wire,
+                        ]),
+                    ),
+                ],
+            );
+        }
+
+        return $steps;
+    }
+}
