@@ -24,11 +24,13 @@ use BenchGlow\Command\SizePanel;
 use BenchGlow\Command\SizeSeries;
 use BenchGlow\Command\SizeStrip;
 use BenchGlow\Command\SizeWire;
+use BenchGlow\Command\Stepping;
 use BenchGlow\Command\Stories;
 use BenchGlow\Edit\Edits;
 use BenchGlow\Format\BadBuild;
 use BenchGlow\Format\FormatOne;
 use BenchGlow\Format\JsonSchema;
+use BenchGlow\Format\WorkFields;
 use BenchGlow\Lists\Lists;
 use BenchGlow\Probe\Host\Instrument;
 use BenchGlow\Quantity\Csv;
@@ -72,9 +74,10 @@ function source(?string $path): string
 /**
  * @param  list<string>  $args
  * @param  list<string>  $known
+ * @param  list<string>  $flags  options that take no value
  * @return array{list<string>, array<string, string>} words and options
  */
-function words(array $args, array $known): array
+function words(array $args, array $known, array $flags = []): array
 {
     $words = $options = [];
     for ($i = 0; $i < count($args); $i++) {
@@ -86,6 +89,11 @@ function words(array $args, array $known): array
         [$name, $value] = [...explode('=', substr($args[$i], 2), 2), null];
         if (! in_array($name, $known, true)) {
             throw new Misused("There is no option --{$name} here.".BadBuild::nearMiss((string) $name, $known));
+        }
+        if (in_array($name, $flags, true)) {
+            $options[$name] = 'yes';
+
+            continue;
         }
         $value ??= $args[++$i] ?? throw new Misused("--{$name} needs a value.");
         $options[$name] = $value;
@@ -457,6 +465,58 @@ function cuts(array $args): int
 }
 
 /** @param  list<string>  $args */
+function steps(array $args): int
+{
+    [$words, $options] = words($args, ['choose', 'people', 'at', 'times', 'compare', 'out', 'paper'], ['compare']);
+    $people = $options['people'] ?? null;
+    if ($people !== null && ! in_array($people, ['1', '2', '3', '4'], true)) {
+        throw new Misused("--people takes 1 to 4, not '{$people}'.");
+    }
+    $at = $options['at'] ?? null;
+    if ($at !== null && preg_match('#'.WorkFields::MOMENT.'#', $at) !== 1) {
+        throw new Misused("--at takes a time as 2026-06-01T18:00, not '{$at}'.");
+    }
+    $stepping = new Stepping(
+        Document::fromJson(source($words[0] ?? null)),
+        Stepping::chosen($options['choose'] ?? ''),
+        $people === null ? null : (int) $people,
+        $at,
+        isset($options['times']) ? Stepping::times(source($options['times'])) : null,
+    );
+    $written = [];
+    if (isset($options['out'])) {
+        $kind = pathinfo($options['out'], PATHINFO_EXTENSION);
+        if (! in_array($kind, ['csv', 'pdf'], true)) {
+            throw new Misused("--out takes a file ending in .csv or .pdf, not '{$options['out']}'.");
+        }
+        $written['written'] = laid(
+            $options['out'],
+            ...$stepping->out($kind, choice($options, 'paper', ['a4', 'letter'])),
+        );
+    }
+    answer([...$written, ...$stepping->toArray(isset($options['compare']))]);
+
+    return $stepping->isDangerous() ? 1 : 0;
+}
+
+/** @param  list<string>  $args */
+function ledger(array $args): int
+{
+    [$words, $options] = words($args, ['out', 'paper']);
+    $stepping = new Stepping(Document::fromJson(source($words[0] ?? null)));
+    $written = [];
+    if (isset($options['out'])) {
+        if (pathinfo($options['out'], PATHINFO_EXTENSION) !== 'pdf') {
+            throw new Misused("--out takes a file ending in .pdf, not '{$options['out']}'.");
+        }
+        $written['written'] = laid($options['out'], ...$stepping->tray(choice($options, 'paper', ['a4', 'letter'])));
+    }
+    answer([...$written, 'closing' => $stepping->closing()]);
+
+    return 0;
+}
+
+/** @param  list<string>  $args */
 function run(array $args): int
 {
     $tool = array_shift($args) ?? '';
@@ -497,8 +557,10 @@ function run(array $args): int
             default => offers($args),
         };
     }
-    if (in_array($tool, ['layout', 'harness', 'cuts'], true)) {
+    if (in_array($tool, ['layout', 'harness', 'cuts', 'steps', 'ledger'], true)) {
         return match ($tool) {
+            'steps' => steps($args),
+            'ledger' => ledger($args),
             'layout' => layout($args),
             'harness' => harness($args),
             default => cuts($args),

@@ -118,10 +118,7 @@ final readonly class Build
     {
         $version = $f->object('brief')->text('host_version');
 
-        return array_filter(
-            $all,
-            fn (Panel|Fastener $p): bool => $p->only === [] || in_array($version, $p->only, true),
-        );
+        return array_filter($all, fn (Panel|Fastener $p): bool => $p->only === [] || in_array($version, $p->only, true));
     }
 
     /** @return array<string, string> each input with its rest position, in document order */

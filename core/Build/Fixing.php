@@ -47,7 +47,7 @@ final readonly class Fixing
             $f->text('size'),
             $f->text('prep', 'wipe'),
             $f->number('hold_s'),
-            $f->numberOrNull('cure_s') ?? self::CURE_S[$kind] ?? 0.0,
+            $f->numberOrNull('cure_s') ?? (self::CURE_S[$kind] ?? 0.0),
             $f->flag('trial'),
         );
     }

@@ -78,6 +78,18 @@ final readonly class Lead
         return is_string($list[$n] ?? null) ? $list[$n] : null;
     }
 
+    /** Which end of the lead a core's end lies at: a core may be written from the far end to the near one. */
+    public function endOf(int $core, int $end): int
+    {
+        $thing = fn (int $c, int $e): string => explode('.', (string) ($this->cores[$c - 1][$e] ?? ''))[0];
+        $turned =
+            $thing($core, $end) !== '' &&
+            $thing($core, $end) !== $thing(1, $end) &&
+            $thing($core, $end) === $thing(1, 1 - $end);
+
+        return $turned ? 1 - $end : $end;
+    }
+
     /** Plugs it goes through. */
     public function plugs(): int
     {

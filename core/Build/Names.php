@@ -58,6 +58,9 @@ final readonly class Names
             $section === 'circuits.wants' => 'Wish'.$of,
             $section === 'probe.wires' => self::probed($index, $item),
             $section === 'probe.readings' => 'Reading',
+            $section === 'work.fasteners' => trim("{$kind} {$item->text('size')}"),
+            $section === 'fixings' => "{$kind} of ".Words::within(self::in($index)->name($item->text('of'))),
+            $section === 'work.own_steps' => $item->text('text'),
             $section === 'devices' => self::alike($index, $id, self::device($index, $item, $kind, $of), $circuit),
             default => self::words($id),
         };

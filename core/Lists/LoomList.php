@@ -198,9 +198,10 @@ final class LoomList
     public function end(Lead $lead, int $core, int $end): array
     {
         $pin = $lead->cores[$core - 1][$end];
-        $style = $lead->ends[$end];
+        $at = $lead->endOf($core, $end);
+        $style = $lead->ends[$at];
         $area = $this->areaMm2($lead);
-        $terminal = Ends::terminal($this->build, $lead, $end, $area);
+        $terminal = Ends::terminal($this->build, $lead, $at, $area);
 
         return [
             'pin' => $pin,

@@ -42,6 +42,14 @@ final readonly class Act
         $this->hands = max(array_map(fn (Step $s): int => $s->hands, $steps));
     }
 
+    /** "Solder GS 1.1, red on galley shelf start + and 1 more" */
+    public function title(): string
+    {
+        $alike = count(array_filter($this->steps, fn (Step $s): bool => $s->verb === $this->main->verb));
+
+        return $this->main->title.($alike > 1 ? ', and '.($alike - 1).' more' : '');
+    }
+
     /** Whether it may be done in a state of the power: what wants a fuse out may be done dead too. */
     public function goesIn(string $state): bool
     {

@@ -30,7 +30,10 @@ final class Arrivals
     /** The part a step can't do without that is still on its way. */
     public function waitsFor(Step $step): ?string
     {
-        if ($this->due === [] || in_array($step->verb, ['measure', 'open', 'kit', 'mark', 'look', 'drill', 'dress'], true)) {
+        if (
+            $this->due === [] ||
+            in_array($step->verb, ['measure', 'open', 'kit', 'mark', 'look', 'drill', 'dress'], true)
+        ) {
             return null;
         }
         foreach ($step->about as $id) {

@@ -96,8 +96,8 @@ final class Assemblies
             return $k;
         };
         foreach ($this->pieces as $key => $piece) {
-            foreach ($piece->ends() as [, $end, $pin]) {
-                $held = $pin === null ? null : $this->heldBy($piece->lead, $end, $pin);
+            foreach ($piece->ends() as [$core, $end, $pin]) {
+                $held = $pin === null ? null : $this->heldBy($piece->lead, $core, $end, $pin);
                 if ($held !== null) {
                     $first[$held] ??= $key;
                     $root[$find($key)] = $find($first[$held]);
@@ -121,14 +121,14 @@ final class Assemblies
     }
 
     /** The joint or light that holds an end for good; null where it can be taken off. */
-    private function heldBy(Lead $lead, int $end, string $pin): ?string
+    private function heldBy(Lead $lead, int $core, int $end, string $pin): ?string
     {
         $thing = explode('.', $pin)[0];
         $device = $this->build->devices[$thing] ?? null;
         if ($device instanceof JointDevice) {
             return EndStyle::holdsTogether($device) ? $thing : null;
         }
-        $style = EndStyle::of($this->build, $lead, $end);
+        $style = EndStyle::of($this->build, $lead, $core, $end);
 
         return isset($this->build->lights[$thing]) && in_array($style, ['solder', 'crimp', 'factory'], true)
             ? $thing
@@ -144,8 +144,8 @@ final class Assemblies
             $longest = (float) $piece->lengthM > (float) $longest->lengthM + 1e-9 ? $piece : $longest;
             $circuits[(string) $piece->lead->circuit] = true;
             array_push($stretches, ...$piece->stretches);
-            foreach ($piece->ends() as [, $end, $pin]) {
-                $held = $pin === null ? null : $this->heldBy($piece->lead, $end, $pin);
+            foreach ($piece->ends() as [$core, $end, $pin]) {
+                $held = $pin === null ? null : $this->heldBy($piece->lead, $core, $end, $pin);
                 if ($held !== null) {
                     isset($this->build->lights[$held]) ? ($lights[] = $held) : ($joints[] = $held);
                 }

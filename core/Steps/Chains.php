@@ -30,9 +30,32 @@ final class Chains
                 $flags[] = "flag:{$piece->lead->id}.{$core}.".['from', 'to'][$end];
             }
             self::chain($steps, $group, "cut:{$key}", ...$flags);
+            self::ends($steps, $group, $piece);
         }
 
         return $group;
+    }
+
+    /**
+     * The cores of one end are made one after the other: crimped, then landed where they go.
+     *
+     * @param  array<string, string>  $group
+     */
+    private static function ends(StepList $steps, array &$group, Piece $piece): void
+    {
+        $pulls = $lands = [];
+        foreach ($piece->ends() as [$core, $end]) {
+            $at = "{$piece->lead->id}.{$core}.".['from', 'to'][$end];
+            $pulls[] = "pull:{$at}";
+            $land = $steps->get("land:{$at}");
+            if ($land !== null) {
+                $lands["{$end} {$land->reach} {$land->power} {$land->about[1]}"][] = $land->key;
+            }
+        }
+        self::chain($steps, $group, ...$pulls);
+        foreach ($lands as $keys) {
+            self::chain($steps, $group, ...$keys);
+        }
     }
 
     /** @param  array<string, string>  $group */

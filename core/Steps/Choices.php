@@ -24,8 +24,7 @@ final readonly class Choices
     /** @param  array<string, string>  $instead  chosen for a trial: order => mount_first */
     public static function of(Fields $plan, array $instead = []): self
     {
-        $is = fn (string $field): string => $instead[$field] ??
-            $plan->text($field, WorkFields::CHOICES[$field][0]);
+        $is = fn (string $field): string => $instead[$field] ?? $plan->text($field, WorkFields::CHOICES[$field][0]);
 
         return new self(
             $is('order'),

@@ -74,7 +74,8 @@ final class Done
             if ($verb === 'live') {
                 $state = 'live';
             } elseif ($verb === 'dead') {
-                $state = isset($this->steps->job->build->supplies[$subject]) || $subject === 'all' ? 'dead' : 'fuse_out';
+                $state =
+                    isset($this->steps->job->build->supplies[$subject]) || $subject === 'all' ? 'dead' : 'fuse_out';
             }
         }
 

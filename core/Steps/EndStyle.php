@@ -14,11 +14,11 @@ final class EndStyle
 {
     private const SCREWED = ['terminal', 'screw', 'bus_bar'];
 
-    public static function of(Build $build, Lead $lead, int $end): string
+    public static function of(Build $build, Lead $lead, int $core, int $end): string
     {
-        $stated = $lead->ends[$end];
+        $stated = $lead->ends[$lead->endOf($core, $end)];
 
-        return $stated !== '' ? $stated : self::byPin($build, $lead->cores[0][$end] ?? null);
+        return $stated !== '' ? $stated : self::byPin($build, $lead->cores[$core - 1][$end] ?? null);
     }
 
     public static function byPin(Build $build, ?string $pin): string

@@ -4,9 +4,9 @@ declare(strict_types=1);
 
 namespace BenchGlow\Steps;
 
+use BenchGlow\Build\Device\FuseTapDevice;
 use BenchGlow\Build\Device\JointDevice;
 use BenchGlow\Build\Device\PlugDevice;
-use BenchGlow\Build\Device\FuseTapDevice;
 use BenchGlow\Build\Fixing;
 
 /** A light or device with what holds it. */
@@ -31,15 +31,10 @@ final readonly class Fixed
             $all[] = new self($light->id, $light->label, $light->circuit, $long, $job->fixings($light->id));
         }
         foreach ($job->build->devices as $id => $device) {
-            $loose = $device instanceof JointDevice || $device instanceof PlugDevice || $device instanceof FuseTapDevice;
+            $loose =
+                $device instanceof JointDevice || $device instanceof PlugDevice || $device instanceof FuseTapDevice;
             if (! $loose || $job->fixings((string) $id) !== []) {
-                $all[] = new self(
-                    (string) $id,
-                    $device->label(),
-                    $device->circuit(),
-                    0.0,
-                    $job->fixings((string) $id),
-                );
+                $all[] = new self((string) $id, $device->label(), $device->circuit(), 0.0, $job->fixings((string) $id));
             }
         }
 

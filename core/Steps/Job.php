@@ -16,6 +16,9 @@ use BenchGlow\Quantity\Words;
 /** What the verbs read: the build, its loom, what is chosen, where things are and what is in the way of them. */
 final class Job
 {
+    /** What two do one does with a strap on the lever and a phone as a mirror, in so much more time. */
+    private const ALONE = 1.5;
+
     public readonly Build $build;
 
     public readonly Assemblies $assemblies;
@@ -104,11 +107,11 @@ final class Job
         $reach = 'open';
         foreach ($ids as $id) {
             $route = $this->build->routes[$id] ?? null;
-            $place = $this->build->places[$id] ??
-                $this->build->places[(string) $this->list->loom->places->of($id)] ??
-                null;
+            $place =
+                $this->build->places[$id] ??
+                ($this->build->places[(string) $this->list->loom->places->of($id)] ?? null);
             $words = $words ?: ($route === null ? $place->label ?? '' : $route->label);
-            $access = $route->access ?? $place->access ?? 'open';
+            $access = $route->access ?? ($place->access ?? 'open');
             $reach = $route->reach ?? ($access === 'buried' ? 'tight' : $reach);
         }
 
@@ -254,7 +257,7 @@ final class Job
         foreach ($ids as $id) {
             foreach (isset($this->build->routes[$id]) ? $this->list->loom->stretches[$id]->leads : [$id] as $one) {
                 $device = $this->build->devices[$one] ?? null;
-                $thing = $this->build->leads[$one] ?? $this->build->lights[$one] ?? null;
+                $thing = $this->build->leads[$one] ?? ($this->build->lights[$one] ?? null);
                 $all[(string) ($thing === null ? $device?->circuit() : $thing->circuit)] = true;
             }
         }
@@ -292,7 +295,15 @@ final class Job
         return isset($this->build->panels[$on]) ? $this->build->panels[$on]->label : $on;
     }
 
-    /** @param  array<string, mixed>  $more  number, numberOf, hands, tool, uses, gear, cautions, as, cureS, holdS, dark, power */
+    /**
+     * @param  float  $usual  minutes on the bench
+     * @param  list<string>  $about
+     * @param  array{
+     *     number?: string|null, numberOf?: string, hands?: int, tool?: string, uses?: array<string, float>, gear?: list<string>,
+     *     cautions?: list<string>, as?: array<string, mixed>, cureS?: float, holdS?: float, dark?: bool, power?: string,
+     *     side?: string|null
+     * }  $more
+     */
     public function step(
         Verb $verb,
         string $subject,
@@ -306,26 +317,31 @@ final class Job
         $site ??= Site::bench();
         $minutes = $this->times->likely($verb->key(), $site->reach, $usual);
         $hands = $more['hands'] ?? 1;
-        $alone = $hands > $this->choices->people;
-        $power = $more['power'] ?? 'any';
-        $side = $more['side'] ?? $this->side(...$about);
-        unset($more['power'], $more['hands'], $more['side']);
 
         return new Step(
             "{$verb->key()}:{$subject}",
             $verb->key(),
             $subject,
             $title,
-            round($alone ? $minutes * 1.5 : $minutes, 3),
+            round($hands > $this->choices->people ? $minutes * self::ALONE : $minutes, 3),
             $site->words,
             $site->reach,
-            $this->power($power),
+            $this->power($more['power'] ?? 'any'),
             $circuit,
             $about,
             $site->panels,
-            ...$more,
-            hands: $hands,
-            side: $side,
+            $more['number'] ?? null,
+            $more['numberOf'] ?? '',
+            $hands,
+            $more['tool'] ?? '',
+            $more['uses'] ?? [],
+            $more['gear'] ?? [],
+            $more['cautions'] ?? [],
+            $more['as'] ?? [],
+            $more['side'] ?? $this->side(...$about),
+            $more['cureS'] ?? 0.0,
+            $more['holdS'] ?? 0.0,
+            $more['dark'] ?? false,
         );
     }
 

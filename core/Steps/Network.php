@@ -53,7 +53,8 @@ final class Network
                     $group[$step->key] = $step->key;
                 }
             }
-            $circle ??= $torn === [] && $stuck !== [] ? array_map(fn (int $i): string => $acts[$i]->main->title, $stuck) : null;
+            $circle ??=
+                $torn === [] && $stuck !== [] ? array_map(fn (int $i): string => $acts[$i]->main->title, $stuck) : null;
             if ($torn === [] && $stuck !== []) {
                 $without = [...$without, ...$this->weakest($stuck, $of, $without)];
             }
@@ -151,7 +152,9 @@ final class Network
         // Back along what is stuck until an act comes twice: those between are the way round.
         $way = [$left[0]];
         while (true) {
-            $prior = array_values(array_filter($back[$way[count($way) - 1]], fn (int $p): bool => in_array($p, $left, true)));
+            $prior = array_values(
+                array_filter($back[$way[count($way) - 1]], fn (int $p): bool => in_array($p, $left, true)),
+            );
             $at = array_search($prior[0], $way, true);
             if ($at !== false) {
                 return array_reverse(array_slice($way, $at));
@@ -206,7 +209,10 @@ final class Network
         return $all;
     }
 
-    /** @return list<array{string, string, Before}> pairs whose later step is done and whose earlier one is not */
+    /**
+     * @param  array<string, true>  $done
+     * @return list<array{string, string, Before}> pairs whose later step is done and whose earlier one is not
+     */
     public function skipped(array $done): array
     {
         $all = [];

@@ -77,10 +77,12 @@ final class Plan
     /** The later of now and the start that was planned. */
     private static function later(?string $at, ?string $start): ?string
     {
-        return $at === null || $start === null || Calendar::local($start) <= Calendar::local($at) ? $at ?? $start : $start;
+        return $at === null || $start === null || Calendar::local($start) <= Calendar::local($at)
+            ? $at ?? $start
+            : $start;
     }
 
-    /** @return list<float> */
+    /** @return array<int, float> act => seconds from the start before which it can't begin */
     private function release(): array
     {
         $release = array_fill(0, count($this->network->acts), 0.0);
@@ -125,7 +127,7 @@ final class Plan
         $keys = array_map(fn (Act $a): string => $a->key, $this->network->acts);
         $all = [];
         $hands = 0.0;
-        $switches = new Switches($this->build, $this->steps->job, $this->done);
+        $switches = new Switches($this->build, $this->done);
         foreach ($rows as $n => [$i, $state, $from, $to]) {
             $act = $i === null ? $switches->act($state, $this->about($rows, $n)) : $this->network->acts[$i];
             $all[] = new Planned(
@@ -195,7 +197,8 @@ final class Plan
         $last = null;
         foreach ($this->acts as $planned) {
             $window = $this->calendar->window($last->to ?? 0.0);
-            $apart = $last !== null &&
+            $apart =
+                $last !== null &&
                 ($this->calendar->hasHours() && $window !== null
                     ? $planned->from >= $window[1] - 1.0
                     : $planned->from - $last->to > self::APART_S);

@@ -12,13 +12,13 @@ final class Power
 {
     public const STATES = ['live', 'fuse_out', 'dead'];
 
-    /** @var list<array<string, bool>> act => state => whether it may be done there */
+    /** @var array<int, array<string, bool>> act => state => whether it may be done there */
     private array $goes = [];
 
-    /** @var list<list<int>> */
+    /** @var array<int, list<int>> */
     private array $after = [];
 
-    /** @var list<int> */
+    /** @var array<int, int> */
     private array $into = [];
 
     /** @var array<string, int> */

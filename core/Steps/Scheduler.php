@@ -33,16 +33,16 @@ final class Scheduler
 
     private readonly Power $power;
 
-    /** @var list<float> hours from an act's beginning to the end of all, by the longest way */
+    /** @var array<int, float> hours from an act's beginning to the end of all, by the longest way */
     private array $tail = [];
 
-    /** @var list<float> earliest moment of an act by what is on its way or still cures */
+    /** @var array<int, float> earliest moment of an act by what is on its way or still cures */
     private array $release;
 
     private int $seed = 1;
 
     /**
-     * @param  list<float>  $release  seconds from the start
+     * @param  array<int, float>  $release  seconds from the start
      * @param  string  $state  of the power at the start
      */
     public function __construct(
@@ -94,36 +94,40 @@ final class Scheduler
     {
         $best = null;
         foreach (self::ALPHAS as $alpha) {
-            $this->keep($best, $this->pass($alpha, 0.0), 0.0);
+            $best = $this->better($best, $this->pass($alpha, 0.0), 0.0);
         }
         for ($n = 0; $n < self::NOISY; $n++) {
             $this->seed = (int) hexdec(substr(hash('crc32b', "{$hash}{$n}"), 0, 7)) + 1;
-            $this->keep($best, $this->pass(self::ALPHAS[$n % count(self::ALPHAS)], self::NOISE), self::GAIN_S);
+            $best = $this->better(
+                $best,
+                $this->pass(self::ALPHAS[$n % count(self::ALPHAS)], self::NOISE),
+                self::GAIN_S,
+            );
         }
 
-        return $best === null ? [] : $best['order'];
+        return $best['order'];
     }
 
     /**
      * @param  array{order: list<array{int|null, string}>, worth: list<float>}|null  $best
      * @param  list<array{int|null, string}>  $order
+     * @param  float  $gain  seconds by which it has to end earlier, where it was made with noise
+     * @return array{order: list<array{int|null, string}>, worth: list<float>}
      */
-    private function keep(?array &$best, array $order, float $gain): void
+    private function better(?array $best, array $order, float $gain): array
     {
         $order = $this->sink($order);
         $worth = $this->worth($order);
         if ($best === null) {
-            $best = ['order' => $order, 'worth' => $worth];
+            return ['order' => $order, 'worth' => $worth];
+        }
+        $was = $best['worth'];
+        $wins =
+            $gain > 0.0
+                ? $worth[0] <= $was[0] - $gain || ($worth[0] <= $was[0] && ($worth[1] < $was[1] || $worth[2] < $was[2]))
+                : ($worth <=> $was) < 0;
 
-            return;
-        }
-        $better = $gain > 0.0
-            ? $worth[0] <= $best['worth'][0] - $gain ||
-                ($worth[0] <= $best['worth'][0] && ($worth[1] < $best['worth'][1] || $worth[2] < $best['worth'][2]))
-            : ($worth <=> $best['worth']) < 0;
-        if ($better && $worth[1] <= $best['worth'][1]) {
-            $best = ['order' => $order, 'worth' => $worth];
-        }
+        return $wins && $worth[1] <= $was[1] ? ['order' => $order, 'worth' => $worth] : $best;
     }
 
     /** @return list<array{int|null, string}> */
@@ -182,7 +186,7 @@ final class Scheduler
      * The next act in this state of the power, or the state to change to.
      *
      * @param  array<int, true>  $open
-     * @param  list<float>  $readyAt
+     * @param  array<int, float>  $readyAt
      * @return array{int, string}
      */
     private function pick(

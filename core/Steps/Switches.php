@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace BenchGlow\Steps;
 
+use BenchGlow\Build\Build;
 use BenchGlow\Quantity\Words;
 
 /** Changes of the power as acts: what is pulled, what is put back. */
@@ -12,11 +13,8 @@ final class Switches
     /** @var array<string, int> key => how often it came */
     private array $came = [];
 
-    public function __construct(
-        private readonly \BenchGlow\Build\Build $build,
-        private readonly Job $job,
-        private readonly Done $done,
-    ) {
+    public function __construct(private readonly Build $build, private readonly Done $done)
+    {
     }
 
     /** @param  Act|null  $for  the act it is made for */
@@ -44,7 +42,9 @@ final class Switches
                 [$subject],
                 [],
                 $state === 'live' ? null : '0 V',
-                $state === 'live' ? 'all looked at once more before' : 'between feed and ground, the meter tried on a live point first',
+                $state === 'live'
+                    ? 'all looked at once more before'
+                    : 'between feed and ground, the meter tried on a live point first',
                 cautions: $state === 'dead' ? ['Minus off first, on last. Keep the tool off the frame.'] : [],
             ),
         ]);
@@ -62,9 +62,10 @@ final class Switches
                 return $way;
             }
         }
+        $circuit = $for?->main->circuit;
         foreach ($for === null ? [] : $this->build->leads as $lead) {
             foreach ($lead->inline as $thing) {
-                if ($thing->kind === 'fuse' && ($for->main->circuit === null || $lead->circuit === $for->main->circuit)) {
+                if ($thing->kind === 'fuse' && ($circuit === null || $lead->circuit === $circuit)) {
                     return $thing->id;
                 }
             }

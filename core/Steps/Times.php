@@ -15,6 +15,25 @@ final readonly class Times
 
     public const REACH = ['bench' => 1.0, 'open' => 1.6, 'tight' => 3.0, 'overhead' => 2.0];
 
+    /** Take as long wherever they are done. */
+    private const SAME = [
+        'kit',
+        'baseline',
+        'host_again',
+        'open_test',
+        'closed_test',
+        'shorts',
+        'night',
+        'use',
+        'tidy',
+        'pair',
+        'set',
+        'reset',
+        'live',
+        'dead',
+        'own',
+    ];
+
     /** 90 % lie within so many spreads. */
     private const NINETY = 1.645;
 
@@ -34,7 +53,7 @@ final readonly class Times
         $logs = array_sum(array_map(log(...), $own));
         $pace = $own === [] ? $this->pace() : $logs / (self::WEIGHT + count($own));
 
-        return $usual * self::REACH[$reach] * exp($pace);
+        return $usual * (in_array($verb, self::SAME, true) ? 1.0 : self::REACH[$reach]) * exp($pace);
     }
 
     /** How many of one's own a figure rests on. */

@@ -69,7 +69,11 @@ final class Verbs
     public static function keys(): array
     {
         return array_values(
-            array_unique([...array_map(fn (string $c): string => (new $c())->key(), self::ALL), ...self::POWER, 'record']),
+            array_unique([
+                ...array_map(fn (string $c): string => (new $c())->key(), self::ALL),
+                ...self::POWER,
+                'record',
+            ]),
         );
     }
 }

@@ -11,10 +11,13 @@ use BenchGlow\Edit\AddCircuit;
 use BenchGlow\Edit\AddItem;
 use BenchGlow\Edit\AddLayout;
 use BenchGlow\Edit\AddLight;
+use BenchGlow\Edit\AddPanel;
 use BenchGlow\Edit\AddPlace;
 use BenchGlow\Edit\AddSource;
 use BenchGlow\Edit\AddWires;
+use BenchGlow\Edit\Arrive;
 use BenchGlow\Edit\Batch;
+use BenchGlow\Edit\Choose;
 use BenchGlow\Edit\ChooseSection;
 use BenchGlow\Edit\ClaimWire;
 use BenchGlow\Edit\ColourAll;
@@ -26,6 +29,7 @@ use BenchGlow\Edit\Edit;
 use BenchGlow\Edit\Editor;
 use BenchGlow\Edit\Edits;
 use BenchGlow\Edit\ExtendLead;
+use BenchGlow\Edit\Fasten;
 use BenchGlow\Edit\FeedBothEnds;
 use BenchGlow\Edit\FeedStrip;
 use BenchGlow\Edit\GuardHole;
@@ -36,13 +40,16 @@ use BenchGlow\Edit\KeepPart;
 use BenchGlow\Edit\KeepReading;
 use BenchGlow\Edit\KeepTrial;
 use BenchGlow\Edit\LayLoom;
-use BenchGlow\Edit\MarkDone;
+use BenchGlow\Edit\Log;
+use BenchGlow\Edit\Mark;
 use BenchGlow\Edit\MoveItem;
 use BenchGlow\Edit\MoveThing;
 use BenchGlow\Edit\NameWire;
+use BenchGlow\Edit\Park;
 use BenchGlow\Edit\PlugHere;
 use BenchGlow\Edit\ProbeGoal;
 use BenchGlow\Edit\ProbeWay;
+use BenchGlow\Edit\PutFirst;
 use BenchGlow\Edit\RemoveItem;
 use BenchGlow\Edit\ReplacePart;
 use BenchGlow\Edit\SetField;
@@ -59,6 +66,7 @@ use BenchGlow\Edit\SwapEnds;
 use BenchGlow\Edit\TakeOffcut;
 use BenchGlow\Edit\TakePartOut;
 use BenchGlow\Edit\Unaccept;
+use BenchGlow\Edit\Unmark;
 use BenchGlow\Edit\UseLayout;
 use BenchGlow\Edit\UsePart;
 use BenchGlow\Edit\UseWay;
@@ -312,15 +320,74 @@ function everyEdit(): array
             ['op' => 'take_offcut', 'offcut' => 'offcut 3', 'part' => 'strip_white_12_144', 'length_m' => 1.2],
             'White 12 V, 14.4 W/m, 60 LEDs/m: an offcut of 1.2 m taken',
         ],
-        'mark_done' => [
-            new MarkDone('pull:shelf_light_feed.1.from', '2026-05-02', 'pulled and held: S 1.1'),
+        'mark' => [
+            new Mark(
+                ['cut:shelf_light_feed'],
+                '2026-05-02T18:00+02:00',
+                'cut the feed',
+                as: new Fields(['cut:shelf_light_feed' => ['length_m' => 1.4]]),
+            ),
             [
-                'op' => 'mark_done',
-                'step' => 'pull:shelf_light_feed.1.from',
-                'on' => '2026-05-02',
-                'words' => 'pulled and held: S 1.1',
+                'op' => 'mark',
+                'steps' => ['cut:shelf_light_feed'],
+                'on' => '2026-05-02T18:00+02:00',
+                'words' => 'cut the feed',
+                'as' => ['cut:shelf_light_feed' => ['length_m' => 1.4]],
             ],
-            'Pulled and held: S 1.1',
+            'Cut the feed',
+        ],
+        'unmark' => [
+            new Unmark(['cut:shelf_light_feed'], 'Cut the feed'),
+            ['op' => 'unmark', 'steps' => ['cut:shelf_light_feed'], 'words' => 'Cut the feed'],
+            'Not done after all: cut the feed',
+        ],
+        'fasten' => [
+            new Fasten('tray_bolts', 'lost', 2),
+            ['op' => 'fasten', 'id' => 'tray_bolts', 'state' => 'lost', 'lost' => 2],
+            'Bolt M5x16: 2 lost',
+        ],
+        'arrive' => [
+            new Arrive('strip_white_12_144', '2026-05-02'),
+            ['op' => 'arrive', 'part' => 'strip_white_12_144', 'on' => '2026-05-02'],
+            'White 12 V, 14.4 W/m, 60 LEDs/m: here',
+        ],
+        'log' => [
+            new Log('mistake', '2026-05-02', 'two centimetres', 'cut:shelf_light_feed', 'cut_short', 6.0),
+            [
+                'op' => 'log',
+                'kind' => 'mistake',
+                'on' => '2026-05-02',
+                'text' => 'two centimetres',
+                'step' => 'cut:shelf_light_feed',
+                'cause' => 'cut_short',
+                'minutes' => 6.0,
+            ],
+            'Mistake, cut short: two centimetres',
+        ],
+        'choose' => [
+            new Choose('order', 'mount_first'),
+            ['op' => 'choose', 'choice' => 'order', 'value' => 'mount_first'],
+            'To work so: lamps first',
+        ],
+        'add_panel' => [
+            new AddPanel('Shelf front', ['shelf_light'], off: 'pull straight up'),
+            ['op' => 'add_panel', 'label' => 'Shelf front', 'gives' => ['shelf_light'], 'off' => 'pull straight up'],
+            'Comes off: shelf front',
+        ],
+        'put_first' => [
+            new PutFirst('bench:shelf_light', 'kit:all', 'to see whether it is worth it'),
+            [
+                'op' => 'put_first',
+                'first' => 'bench:shelf_light',
+                'then' => 'kit:all',
+                'why' => 'to see whether it is worth it',
+            ],
+            'Put first: to see whether it is worth it',
+        ],
+        'park' => [
+            new Park('night:all', 'Look at it in the dark', '2026-05-04'),
+            ['op' => 'park', 'step' => 'night:all', 'words' => 'Look at it in the dark', 'until' => '2026-05-04'],
+            'Not now: look at it in the dark',
         ],
         'keep_part' => [
             new KeepPart('strip_white_12_144', 2.0, '2026-05-01'),
@@ -359,6 +426,14 @@ function prepared(string $op): Document
 {
     if ($op === 'unaccept') {
         return Make::edited(Make::shelf(), everyEdit()['accept'][0]);
+    }
+    if ($op === 'unmark') {
+        return Make::edited(Make::shelf(), everyEdit()['mark'][0]);
+    }
+    if ($op === 'fasten') {
+        $bolts = ['id' => 'tray_bolts', 'kind' => 'bolt', 'size' => 'M5x16', 'count' => 4, 'panel' => 'the tray'];
+
+        return Make::edited(Make::shelf(), new AddItem('work.fasteners', new Fields($bolts)));
     }
     if (in_array($op, ['set_segment', 'use_layout', 'keep_trial', 'import_outline'], true)) {
         return Make::edited(

@@ -243,8 +243,8 @@ it('puts a plug into every wire that crosses, marks a pull as held, and takes bo
         'through plug, up to the quay, 4 of 6 ways',
     );
     actHarness($this, $build, [
-        'op' => 'mark_done',
-        'step' => 'pull:long_quay_light_feed.1.from',
+        'op' => 'mark',
+        'steps' => ['pull:long_quay_light_feed.1.from'],
         'on' => '2026-05-02',
         'words' => 'held',
     ])->assertOk();

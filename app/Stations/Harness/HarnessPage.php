@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace App\Stations\Harness;
 
 use App\Frame\Frame;
+use App\Support\WallClock;
 use BenchGlow\Build\Device\Device;
 use BenchGlow\Build\Hole;
 use BenchGlow\Build\Lead;
@@ -14,7 +15,7 @@ use BenchGlow\Drawing\LoomSvg;
 use BenchGlow\Edit\ColourAll;
 use BenchGlow\Edit\Edit;
 use BenchGlow\Edit\LayLoom;
-use BenchGlow\Edit\MarkDone;
+use BenchGlow\Edit\Mark;
 use BenchGlow\Format\Fields;
 use BenchGlow\Lists\LoomList;
 use BenchGlow\Lists\PartCuts;
@@ -260,7 +261,12 @@ final class HarnessPage
                         'words' => $words,
                         'n' => $is['pull_n'],
                         'held' => isset($done[$step]),
-                        'edit' => new MarkDone($step, date('Y-m-d'), "pulled and held: {$words}"),
+                        'edit' => new Mark(
+                            [$step],
+                            WallClock::now()->format('Y-m-d\TH:iP'),
+                            "pulled and held: {$words}",
+                            'as_it_should',
+                        ),
                     ];
                 }
             }
@@ -275,7 +281,6 @@ final class HarnessPage
         return (new Schools($this->list))->all();
     }
 
-    /** "a grommet of bore 6 mm in 9 mm fits" */
     /** @return array<string, string> what a hole is for: a stretch begins with it, a lamp or a switch sits in it */
     public function holed(): array
     {
@@ -291,6 +296,7 @@ final class HarnessPage
         ];
     }
 
+    /** "a grommet of bore 6 mm in 9 mm fits" */
     public function guardWords(Hole $hole): string
     {
         $mm = $this->list->throughMm($hole->for);

@@ -30,11 +30,17 @@ final class CutEnd implements Before
             }
             foreach ($piece->ends() as [$core, $end, $pin]) {
                 $at = "{$lead}.{$core}.".['from', 'to'][$end];
-                $made = [$cut, $steps->get("flag:{$at}"), $steps->get("pull:{$at}"), $steps->get("land:{$at}")];
-                $made[] = $pin === null ? null : $steps->get("join:{$pin}");
-                $made = array_values(array_filter($made));
-                foreach (array_slice($made, 1) as $n => $then) {
-                    yield [$made[$n], $then];
+                $join = $pin === null ? null : $steps->get("join:{$pin}");
+                $ends = ["flag:{$at}", "pull:{$at}", "land:{$at}"];
+                $last = $cut;
+                foreach ([...array_map($steps->get(...), $ends), $join] as $then) {
+                    if ($then === null) {
+                        continue;
+                    }
+                    if ($last !== null) {
+                        yield [$last, $then];
+                    }
+                    $last = $then;
                 }
             }
             foreach ($cut === null ? [] : $steps->about($lead, 'holder') as $holder) {

@@ -24,7 +24,10 @@ final class RunLand implements Before
     {
         foreach ($steps->job->assemblies->all as $key => $one) {
             $run = $steps->get("run:{$key}");
-            foreach ($run === null ? [] : $this->after($steps, $one) as $after) {
+            if ($run === null) {
+                continue;
+            }
+            foreach ($this->after($steps, $one) as $after) {
                 yield [$run, $after];
             }
         }

@@ -24,7 +24,10 @@ final class ThreadEnd implements Before
     {
         foreach ($steps->job->assemblies->all as $key => $one) {
             $run = $steps->get("run:{$key}");
-            foreach ($run === null ? [] : $one->plugs() as $plug) {
+            if ($run === null) {
+                continue;
+            }
+            foreach ($one->plugs() as $plug) {
                 $made = $steps->get("plug:{$plug}");
                 if ($made !== null && Thread::isThreaded($steps->job, $one, $plug)) {
                     yield [$run, $made];

@@ -8,7 +8,6 @@ use BenchGlow\Build\Device\ControllerDevice;
 use BenchGlow\Quantity\Shown;
 use BenchGlow\Quantity\Words;
 use BenchGlow\Steps\Job;
-use BenchGlow\Steps\Step;
 use BenchGlow\Steps\Verb;
 
 /** A lamp or controller on the bench, before it is fitted. */

@@ -7,7 +7,6 @@ namespace BenchGlow\Steps\Verb;
 use BenchGlow\Quantity\Words;
 use BenchGlow\Steps\Fixed;
 use BenchGlow\Steps\Job;
-use BenchGlow\Steps\Step;
 use BenchGlow\Steps\Verb;
 
 /** The face is cleaned just before. */
@@ -34,7 +33,11 @@ final class Clean implements Verb
                 $fixed->circuit,
                 [$fixed->id],
                 $job->site([$fixed->id]),
-                ['numberOf' => str_replace('_', ' ', $fixing->prep === 'none' ? 'wipe' : $fixing->prep), 'uses' => ['wipes' => 2.0], 'gear' => ['air']],
+                [
+                    'numberOf' => str_replace('_', ' ', $fixing->prep === 'none' ? 'wipe' : $fixing->prep),
+                    'uses' => ['wipes' => 2.0],
+                    'gear' => ['air'],
+                ],
             );
         }
 

@@ -8,7 +8,6 @@ use BenchGlow\Build\Device\PlugDevice;
 use BenchGlow\Quantity\Words;
 use BenchGlow\Steps\Job;
 use BenchGlow\Steps\Site;
-use BenchGlow\Steps\Step;
 use BenchGlow\Steps\Verb;
 
 /** The halves of a plug go together; the host's own plugs go back. */

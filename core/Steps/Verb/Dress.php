@@ -7,7 +7,6 @@ namespace BenchGlow\Steps\Verb;
 use BenchGlow\Quantity\Shown;
 use BenchGlow\Quantity\Words;
 use BenchGlow\Steps\Job;
-use BenchGlow\Steps\Step;
 use BenchGlow\Steps\Verb;
 
 /** Its edge is made safe for a wire. */
@@ -31,7 +30,13 @@ final class Dress implements Verb
                     $job->circuitOf($hole->for),
                     [$hole->id, $hole->for],
                     $job->site([$hole->id, $hole->for]),
-                    ['number' => Shown::plain($hole->mm, 1).' mm', 'numberOf' => $hole->isGuarded() ? "with its {$hole->edge}" : 'deburred; a bare edge cuts wires', 'tool' => 'deburrer'],
+                    [
+                        'number' => Shown::plain($hole->mm, 1).' mm',
+                        'numberOf' => $hole->isGuarded()
+                            ? "with its {$hole->edge}"
+                            : 'deburred; a bare edge cuts wires',
+                        'tool' => 'deburrer',
+                    ],
                 );
             }
         }

@@ -7,7 +7,6 @@ namespace BenchGlow\Steps\Verb;
 use BenchGlow\Quantity\Shown;
 use BenchGlow\Quantity\Words;
 use BenchGlow\Steps\Job;
-use BenchGlow\Steps\Step;
 use BenchGlow\Steps\Verb;
 
 /** A hole is made. */
@@ -25,7 +24,9 @@ final class Drill implements Verb
             if ($hole->existing) {
                 continue;
             }
-            $usual = $hole->slot ? 6.0 : (2.0 + ($hole->mm >= 12.0 ? 3.0 : 0.0)) * ($hole->material === 'metal' ? 2.0 : 1.0);
+            $usual = $hole->slot
+                ? 6.0
+                : (2.0 + ($hole->mm >= 12.0 ? 3.0 : 0.0)) * ($hole->material === 'metal' ? 2.0 : 1.0);
             $stop = $hole->stopMm === null ? '' : ', stop at '.Shown::plain($hole->stopMm, 0).' mm';
             $steps[] = $job->step(
                 $this,

@@ -7,7 +7,6 @@ namespace BenchGlow\Steps\Verb;
 use BenchGlow\Quantity\Words;
 use BenchGlow\Steps\Fixed;
 use BenchGlow\Steps\Job;
-use BenchGlow\Steps\Step;
 use BenchGlow\Steps\Verb;
 
 /** Held in its place before anything is stuck. */

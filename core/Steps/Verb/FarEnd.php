@@ -7,7 +7,6 @@ namespace BenchGlow\Steps\Verb;
 use BenchGlow\Quantity\Words;
 use BenchGlow\Steps\Job;
 use BenchGlow\Steps\Piece;
-use BenchGlow\Steps\Step;
 use BenchGlow\Steps\Verb;
 
 /** The far end is proven after it was pulled through. */

@@ -5,7 +5,6 @@ declare(strict_types=1);
 namespace BenchGlow\Steps\Verb;
 
 use BenchGlow\Steps\Job;
-use BenchGlow\Steps\Step;
 use BenchGlow\Steps\Verb;
 
 /** A label goes on before the end is closed. */
@@ -33,9 +32,14 @@ final class Flag implements Verb
                     $piece->lead->circuit,
                     [$piece->lead->id],
                     more: [
- 'number' => trim("{$job->list->labels->flag($piece->lead)} {$job->list->labels->number($piece->lead, $core)}"),
- 'numberOf' => 'on the label, at '.$job->list->labels->pin($pin),
-],
+                        'number' => trim(
+                            "{$job->list->labels->flag($piece->lead)} {$job->list->labels->number(
+                                $piece->lead,
+                                $core,
+                            )}",
+                        ),
+                        'numberOf' => 'on the label, at '.$job->list->labels->pin($pin),
+                    ],
                 );
             }
         }

@@ -6,7 +6,6 @@ namespace BenchGlow\Steps\Verb;
 
 use BenchGlow\Quantity\Words;
 use BenchGlow\Steps\Job;
-use BenchGlow\Steps\Step;
 use BenchGlow\Steps\Verb;
 
 /** A ground is made: bare metal, ring, paint. */
@@ -35,7 +34,9 @@ final class Ground implements Verb
                         'power' => 'dead',
                         'number' => (string) $rings,
                         'numberOf' => $rings === 1 ? 'ring, on bare metal' : 'rings, on bare metal',
-                        'cautions' => ['Battery off before a ring goes on. Never under a bolt of belts, steering or fuel.'],
+                        'cautions' => [
+                            'Battery off before a ring goes on. Never under a bolt of belts, steering or fuel.',
+                        ],
                         'tool' => 'spanner',
                     ],
                 );

@@ -6,7 +6,6 @@ namespace BenchGlow\Steps\Verb;
 
 use BenchGlow\Quantity\Words;
 use BenchGlow\Steps\Job;
-use BenchGlow\Steps\Step;
 use BenchGlow\Steps\Verb;
 
 /** The holder of a fuse goes into its wire. */
@@ -26,7 +25,9 @@ final class Holder implements Verb
                     $steps[] = $job->step(
                         $this,
                         $thing->id,
-                        'Put the holder of '.Words::within($job->build->label($thing->id)).' into '.
+                        'Put the holder of '.
+                            Words::within($job->build->label($thing->id)).
+                            ' into '.
                             $job->wire($lead, $thing->core),
                         4.0,
                         $lead->circuit,

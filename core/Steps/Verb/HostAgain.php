@@ -5,7 +5,6 @@ declare(strict_types=1);
 namespace BenchGlow\Steps\Verb;
 
 use BenchGlow\Steps\Job;
-use BenchGlow\Steps\Step;
 use BenchGlow\Steps\Verb;
 
 /** The host once more, after all is closed. */

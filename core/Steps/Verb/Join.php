@@ -7,7 +7,6 @@ namespace BenchGlow\Steps\Verb;
 use BenchGlow\Quantity\Words;
 use BenchGlow\Steps\Job;
 use BenchGlow\Steps\JointSite;
-use BenchGlow\Steps\Step;
 use BenchGlow\Steps\Verb;
 
 /** Wires become one. */
@@ -56,7 +55,12 @@ final class Join implements Verb
         return $steps;
     }
 
-    private const TOOLS = ['solder' => 'soldering iron', 'screw' => 'driver', 'terminal' => 'driver', 'bus_bar' => 'spanner'];
+    private const TOOLS = [
+        'solder' => 'soldering iron',
+        'screw' => 'driver',
+        'terminal' => 'driver',
+        'bus_bar' => 'spanner',
+    ];
 
     private static function words(string $style): string
     {

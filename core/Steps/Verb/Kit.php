@@ -5,7 +5,6 @@ declare(strict_types=1);
 namespace BenchGlow\Steps\Verb;
 
 use BenchGlow\Steps\Job;
-use BenchGlow\Steps\Step;
 use BenchGlow\Steps\Verb;
 
 /** All that is needed lies there before the first cut. */

@@ -7,7 +7,6 @@ namespace BenchGlow\Steps\Verb;
 use BenchGlow\Quantity\Words;
 use BenchGlow\Steps\EndStyle;
 use BenchGlow\Steps\Job;
-use BenchGlow\Steps\Step;
 use BenchGlow\Steps\Verb;
 
 /** An end is put where it belongs. */
@@ -28,7 +27,7 @@ final class Land implements Verb
                 if ($pin === null || $host || $job->joint($pin) !== null) {
                     continue;
                 }
-                $style = EndStyle::of($job->build, $piece->lead, $end);
+                $style = EndStyle::of($job->build, $piece->lead, $core, $end);
                 $light = isset($job->build->lights[$thing]);
                 if ($style === 'factory' && $light) {
                     continue;

@@ -6,7 +6,6 @@ namespace BenchGlow\Steps\Verb;
 
 use BenchGlow\Quantity\Words;
 use BenchGlow\Steps\Job;
-use BenchGlow\Steps\Step;
 use BenchGlow\Steps\Verb;
 
 /** Somebody looks what lies behind. */
@@ -30,7 +29,11 @@ final class Look implements Verb
                     $job->circuitOf($hole->for),
                     [$hole->id, $hole->for],
                     $job->site([$hole->id, $hole->for]),
-                    ['numberOf' => $hole->behind, 'cautions' => ['Wires, tanks, hoses, airbags: if you can not see it, do not drill it.'], 'tool' => 'lamp'],
+                    [
+                        'numberOf' => $hole->behind,
+                        'cautions' => ['Wires, tanks, hoses, airbags: if you can not see it, do not drill it.'],
+                        'tool' => 'lamp',
+                    ],
                 );
             }
         }

@@ -6,7 +6,6 @@ namespace BenchGlow\Steps\Verb;
 
 use BenchGlow\Quantity\Words;
 use BenchGlow\Steps\Job;
-use BenchGlow\Steps\Step;
 use BenchGlow\Steps\Verb;
 
 /** Wires that lie together are bound on the bench. */
@@ -31,7 +30,11 @@ final class Loom implements Verb
                 1.0 + 1.5 * $one->longestM(),
                 $one->circuit,
                 $one->about(),
-                more: ['number' => number_format($one->longestM(), 2, '.', '').' m', 'numberOf' => 'of loom', 'tool' => 'tape'],
+                more: [
+                    'number' => number_format($one->longestM(), 2, '.', '').' m',
+                    'numberOf' => 'of loom',
+                    'tool' => 'tape',
+                ],
             );
         }
 

@@ -6,7 +6,6 @@ namespace BenchGlow\Steps\Verb;
 
 use BenchGlow\Quantity\Words;
 use BenchGlow\Steps\Job;
-use BenchGlow\Steps\Step;
 use BenchGlow\Steps\Verb;
 
 /** A hole is marked where the template says. */
@@ -30,7 +29,11 @@ final class Mark implements Verb
                     $job->circuitOf($hole->for),
                     [$hole->id, $hole->for],
                     $job->site([$hole->id, $hole->for]),
-                    ['number' => $hole->at === '' ? null : $hole->at, 'numberOf' => $hole->at === '' ? '' : 'where', 'tool' => 'centre punch'],
+                    [
+                        'number' => $hole->at === '' ? null : $hole->at,
+                        'numberOf' => $hole->at === '' ? '' : 'where',
+                        'tool' => 'centre punch',
+                    ],
                 );
             }
         }

@@ -6,7 +6,6 @@ namespace BenchGlow\Steps\Verb;
 
 use BenchGlow\Quantity\Words;
 use BenchGlow\Steps\Job;
-use BenchGlow\Steps\Step;
 use BenchGlow\Steps\Verb;
 
 /** The way, by a string laid where the wire will lie. */
@@ -22,10 +21,11 @@ final class Measure implements Verb
         $steps = [];
         foreach ($job->build->leads as $id => $lead) {
             $way = $job->list->loom->leads[$id];
-            if ($lead->lengthM !== null || ($way->stretches ?? []) === []) {
+            $stretches = $way->stretches ?? [];
+            if ($lead->lengthM !== null || $stretches === []) {
                 continue;
             }
-            $n = count($way->stretches);
+            $n = count($stretches);
             $steps[] = $job->step(
                 $this,
                 (string) $id,
@@ -33,7 +33,7 @@ final class Measure implements Verb
                 1.0 + $n,
                 $lead->circuit,
                 [(string) $id],
-                $job->site($way->stretches),
+                $job->site($stretches),
                 [
                     'number' => $way->lengthM === null ? null : number_format($way->lengthM, 2, '.', '').' m',
                     'numberOf' => 'by its way, with slack',

@@ -6,8 +6,6 @@ namespace BenchGlow\Steps\Verb;
 
 use BenchGlow\Steps\Job;
 use BenchGlow\Steps\Site;
-use BenchGlow\Steps\Step;
-use BenchGlow\Steps\Times;
 use BenchGlow\Steps\Verb;
 
 /** What the builder added. */
@@ -26,7 +24,7 @@ final class Own implements Verb
                 $this,
                 $own->text('id'),
                 $own->text('text'),
-                $own->number('minutes', 5.0) / Times::REACH['open'],
+                $own->number('minutes', 5.0),
                 null,
                 [$own->text('id')],
                 new Site($own->text('place', 'the host'), 'open', []),

@@ -7,7 +7,6 @@ namespace BenchGlow\Steps\Verb;
 use BenchGlow\Build\Device\ControllerDevice;
 use BenchGlow\Quantity\Words;
 use BenchGlow\Steps\Job;
-use BenchGlow\Steps\Step;
 use BenchGlow\Steps\Verb;
 
 /** A controller with a radio is paired. */
@@ -22,7 +21,10 @@ final class Pair implements Verb
     {
         $steps = [];
         foreach ($job->build->devices as $id => $device) {
-            if ($device instanceof ControllerDevice && in_array($device->part->fields->text('style'), ['receiver', 'sender'], true)) {
+            if (
+                $device instanceof ControllerDevice &&
+                in_array($device->part->fields->text('style'), ['receiver', 'sender'], true)
+            ) {
                 $steps[] = $job->step(
                     $this,
                     (string) $id,

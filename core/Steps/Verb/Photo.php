@@ -6,7 +6,6 @@ namespace BenchGlow\Steps\Verb;
 
 use BenchGlow\Quantity\Words;
 use BenchGlow\Steps\Job;
-use BenchGlow\Steps\Step;
 use BenchGlow\Steps\Verb;
 
 /** Taps, grounds and fuses are pictured before they are covered. */
@@ -20,7 +19,11 @@ final class Photo implements Verb
     public function steps(Job $job): array
     {
         $steps = [];
-        $hidden = [...array_keys($job->build->wires), ...array_keys($job->build->grounds), ...array_keys($job->build->ways)];
+        $hidden = [
+            ...array_keys($job->build->wires),
+            ...array_keys($job->build->grounds),
+            ...array_keys($job->build->ways),
+        ];
         foreach ($hidden as $id) {
             $leads = $job->on((string) $id);
             if ($leads !== [] && $job->off([(string) $id]) !== []) {

@@ -7,7 +7,6 @@ namespace BenchGlow\Steps\Verb;
 use BenchGlow\Build\Device\PlugDevice;
 use BenchGlow\Quantity\Words;
 use BenchGlow\Steps\Job;
-use BenchGlow\Steps\Step;
 use BenchGlow\Steps\Verb;
 
 /** Both halves of a plug are made. */
@@ -22,7 +21,7 @@ final class Plug implements Verb
     {
         $steps = [];
         foreach ($job->build->devices as $id => $device) {
-            if (! $device instanceof PlugDevice) {
+            if (! ($device instanceof PlugDevice)) {
                 continue;
             }
             $ways = [];

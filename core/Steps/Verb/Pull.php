@@ -9,7 +9,6 @@ use BenchGlow\Quantity\Shown;
 use BenchGlow\Quantity\Words;
 use BenchGlow\Steps\Job;
 use BenchGlow\Steps\JointSite;
-use BenchGlow\Steps\Step;
 use BenchGlow\Steps\Verb;
 
 /** A joint is pulled before it is hidden. */

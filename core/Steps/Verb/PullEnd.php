@@ -8,7 +8,6 @@ use BenchGlow\Loom\Ends;
 use BenchGlow\Quantity\Shown;
 use BenchGlow\Steps\EndStyle;
 use BenchGlow\Steps\Job;
-use BenchGlow\Steps\Step;
 use BenchGlow\Steps\Verb;
 
 /** A crimped end is put on and pulled by a hand scale before it is hidden. */
@@ -24,16 +23,24 @@ final class PullEnd implements Verb
         $steps = [];
         foreach ($job->assemblies->pieces as $piece) {
             foreach ($piece->ends() as [$core, $end, $pin]) {
-                $style = EndStyle::of($job->build, $piece->lead, $end);
+                $style = EndStyle::of($job->build, $piece->lead, $core, $end);
                 $newtons = Ends::pullN($style, $job->list->areaMm2($piece->lead));
                 if ($pin === null || $newtons === null || $style === 'idc_tap' || $job->joint($pin) !== null) {
                     continue;
                 }
-                $words = Ends::terminal($job->build, $piece->lead, $end, $job->list->areaMm2($piece->lead)) ?: $style;
+                $words =
+                    Ends::terminal(
+                        $job->build,
+                        $piece->lead,
+                        $piece->lead->endOf($core, $end),
+                        $job->list->areaMm2($piece->lead),
+                    ) ?:
+                    $style;
+                $what = str_starts_with($words, 'crimp') ? 'a connector'.substr($words, 5) : "a {$words}";
                 $steps[] = $job->step(
                     $this,
                     "{$piece->lead->id}.{$core}.".['from', 'to'][$end],
-                    "Crimp {$words} on {$job->wire($piece->lead, $core)}, and pull it",
+                    "Crimp {$what} on {$job->wire($piece->lead, $core)}, and pull it",
                     1.7,
                     $piece->lead->circuit,
                     [$piece->lead->id],

@@ -6,7 +6,6 @@ namespace BenchGlow\Steps\Verb;
 
 use BenchGlow\Quantity\Words;
 use BenchGlow\Steps\Job;
-use BenchGlow\Steps\Step;
 use BenchGlow\Steps\Verb;
 
 /** A piece of harness is laid along its way. */
@@ -37,7 +36,9 @@ final class Run implements Verb
             $steps[] = $job->step(
                 $this,
                 (string) $key,
-                'Lay '.Words::within($one->pieces[0]->lead->label).(count($one->pieces) > 1 ? ' and what is joined to it' : ''),
+                'Lay '.
+                    Words::within($one->pieces[0]->lead->label).
+                    (count($one->pieces) > 1 ? ' and what is joined to it' : ''),
                 $usual,
                 $one->circuit,
                 $one->about(),
@@ -45,8 +46,9 @@ final class Run implements Verb
                 [
                     'number' => $long > 0.0 ? number_format($long, 2, '.', '').' m' : null,
                     'numberOf' => $one->stretches === []
-                        ? 'in the open, no way said'
-                        : 'along '.(count($one->stretches) === 1 ? 'one stretch' : count($one->stretches).' stretches'),
+                            ? 'in the open, no way said'
+                            : 'along '.
+                                (count($one->stretches) === 1 ? 'one stretch' : count($one->stretches).' stretches'),
                     'hands' => $one->longestM() > 1.0 && $one->stretches !== [] ? 2 : 1,
                 ],
             );

@@ -7,7 +7,6 @@ namespace BenchGlow\Steps\Verb;
 use BenchGlow\Quantity\Words;
 use BenchGlow\Steps\Job;
 use BenchGlow\Steps\JointSite;
-use BenchGlow\Steps\Step;
 use BenchGlow\Steps\Verb;
 
 /** The tube is shrunk, the joint potted or boxed. */

@@ -8,7 +8,6 @@ use BenchGlow\Quantity\Shown;
 use BenchGlow\Quantity\Words;
 use BenchGlow\Steps\Job;
 use BenchGlow\Steps\JointSite;
-use BenchGlow\Steps\Step;
 use BenchGlow\Steps\Verb;
 
 /** The tube goes on before the joint is made. */

@@ -7,7 +7,6 @@ namespace BenchGlow\Steps\Verb;
 use BenchGlow\Quantity\Words;
 use BenchGlow\Steps\Fixed;
 use BenchGlow\Steps\Job;
-use BenchGlow\Steps\Step;
 use BenchGlow\Steps\Verb;
 
 /** It is stuck, and holds only after a while. */
@@ -29,12 +28,21 @@ final class Stick implements Verb
             $steps[] = $job->step(
                 $this,
                 $fixed->id,
-                'Stick '.Words::within($fixed->label).($fixing->on === '' ? '' : ' to '.Words::within($job->onWords($fixing->on))),
+                'Stick '.
+                    Words::within($fixed->label).
+                    ($fixing->on === '' ? '' : ' to '.Words::within($job->onWords($fixing->on))),
                 2.0 + 2.0 * $fixed->longM,
                 $fixed->circuit,
                 [$fixed->id],
                 $job->site([$fixed->id]),
-                ['number' => $fixed->longM > 0.0 ? number_format($fixed->longM, 2, '.', '').' m' : null, 'numberOf' => $fixing->words(), 'uses' => ["{$fixing->words()}, m" => max(0.05, $fixed->longM)], 'cureS' => $fixing->cureS, 'holdS' => $fixing->holdS, 'as' => ['surface' => $fixing->on]],
+                [
+                    'number' => $fixed->longM > 0.0 ? number_format($fixed->longM, 2, '.', '').' m' : null,
+                    'numberOf' => $fixing->words(),
+                    'uses' => ["{$fixing->words()}, m" => max(0.05, $fixed->longM)],
+                    'cureS' => $fixing->cureS,
+                    'holdS' => $fixing->holdS,
+                    'as' => ['surface' => $fixing->on],
+                ],
             );
         }
 

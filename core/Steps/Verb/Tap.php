@@ -10,7 +10,6 @@ use BenchGlow\Build\HostWay;
 use BenchGlow\Quantity\Shown;
 use BenchGlow\Quantity\Words;
 use BenchGlow\Steps\Job;
-use BenchGlow\Steps\Step;
 use BenchGlow\Steps\Verb;
 
 /** A wire or fuse way of the host is tapped. */

@@ -6,7 +6,6 @@ namespace BenchGlow\Steps\Verb;
 
 use BenchGlow\Quantity\Words;
 use BenchGlow\Steps\Job;
-use BenchGlow\Steps\Step;
 use BenchGlow\Steps\Verb;
 
 /** What was laid is tied. */
@@ -24,7 +23,10 @@ final class Tie implements Verb
         foreach ($job->assemblies->all as $key => $one) {
             $ties = 0;
             foreach ($one->stretches as $id) {
-                if (isset($tied[$id]) || in_array($job->list->loom->stretches[$id]->route->fixing, ['tape', 'none'], true)) {
+                if (
+                    isset($tied[$id]) ||
+                    in_array($job->list->loom->stretches[$id]->route->fixing, ['tape', 'none'], true)
+                ) {
                     continue;
                 }
                 $tied[$id] = true;

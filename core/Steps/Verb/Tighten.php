@@ -8,7 +8,6 @@ use BenchGlow\Quantity\Shown;
 use BenchGlow\Quantity\Words;
 use BenchGlow\Steps\Job;
 use BenchGlow\Steps\Site;
-use BenchGlow\Steps\Step;
 use BenchGlow\Steps\Verb;
 
 /** Its fasteners are tightened in rounds. */

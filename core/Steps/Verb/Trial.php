@@ -8,7 +8,6 @@ use BenchGlow\Build\Device\SwitchDevice;
 use BenchGlow\Build\Fixing;
 use BenchGlow\Quantity\Words;
 use BenchGlow\Steps\Job;
-use BenchGlow\Steps\Step;
 use BenchGlow\Steps\Verb;
 
 /** A sensor finds its place by trying. */

@@ -7,7 +7,6 @@ namespace BenchGlow\Steps\Verb;
 use BenchGlow\Quantity\Words;
 use BenchGlow\Steps\Job;
 use BenchGlow\Steps\Site;
-use BenchGlow\Steps\Step;
 use BenchGlow\Steps\Verb;
 
 /** The wire on a panel is unplugged, so that it can be laid aside. */

@@ -5,7 +5,6 @@ declare(strict_types=1);
 namespace BenchGlow\Steps\Verb;
 
 use BenchGlow\Steps\Job;
-use BenchGlow\Steps\Step;
 use BenchGlow\Steps\Verb;
 
 /** Used as it will be used. */
@@ -21,16 +20,11 @@ final class UseIt implements Verb
         return $job->build->lights === []
             ? []
             : [
-                $job->step(
-                    $this,
-                    'all',
-                    'Use it once as it will be used',
-                    20.0,
-                    null,
-                    [],
-                    $job->site([]),
-                    ['power' => 'live', 'number' => '20 min', 'numberOf' => 'warm to the hand at most'],
-                ),
+                $job->step($this, 'all', 'Use it once as it will be used', 20.0, null, [], $job->site([]), [
+                    'power' => 'live',
+                    'number' => '20 min',
+                    'numberOf' => 'warm to the hand at most',
+                ]),
             ];
     }
 }
