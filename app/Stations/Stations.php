@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace App\Stations;
 
 use App\Stations\Brief\BriefStation;
+use App\Stations\Build\BuildStation;
 use App\Stations\Circuit\CircuitStation;
 use App\Stations\Forms\AcceptForm;
 use App\Stations\Forms\AddCircuitForm;
@@ -32,6 +33,7 @@ final class Stations
         LayoutStation::class,
         CircuitStation::class,
         HarnessStation::class,
+        BuildStation::class,
         HandOverStation::class,
     ];
 

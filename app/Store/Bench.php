@@ -9,6 +9,7 @@ use App\Models\Move;
 use App\Models\Revision;
 use BenchGlow\Build\Document;
 use BenchGlow\Build\Names;
+use BenchGlow\Edit\Commutes;
 use BenchGlow\Edit\Edit;
 use BenchGlow\Edit\Editor;
 use BenchGlow\Edit\Edits;
@@ -24,6 +25,9 @@ use RuntimeException;
 final class Bench
 {
     public const HISTORY_SHOWN = 200;
+
+    /** How often a mark is put on a head that has moved on once more. */
+    private const COMMUTES = 8;
 
     /** A new build from a document. */
     public function create(Document $document, string $what, string $window, string $kind = 'new'): Build
@@ -62,6 +66,16 @@ final class Bench
         if ($seen !== null) {
             return $seen;
         }
+        try {
+            return $this->put($build, $base, $token, $window, $edit);
+        } catch (Conflict $conflict) {
+            // A mark only appends: it is put on what the bench has come to, where what it concerns is still the same.
+            return $this->commuted($build, $base, $token, $window, $edit, $conflict);
+        }
+    }
+
+    private function put(Build $build, int $base, string $token, string $window, Edit $edit): Kept
+    {
         $before = $this->document($build, $base);
         $after = Editor::apply($before, $edit);
         if ($after->json === $before->json) {
@@ -80,6 +94,29 @@ final class Bench
         );
     }
 
+    /** @throws Conflict where the edit does not commute, or what it concerns has changed */
+    private function commuted(
+        Build $build,
+        int $base,
+        string $token,
+        string $window,
+        Edit $edit,
+        Conflict $conflict,
+    ): Kept {
+        $seen = $this->document($build, $base);
+        for ($tries = 0; $tries < self::COMMUTES && $edit instanceof Commutes; $tries++) {
+            if (! $edit->holdsOn($seen, $this->document($build, $conflict->head))) {
+                break;
+            }
+            try {
+                return $this->put($build, $conflict->head, $token, $window, $edit);
+            } catch (Conflict $again) {
+                $conflict = $again;
+            }
+        }
+        throw new Conflict($base, $conflict->head);
+    }
+
     /** Any kept revision becomes the newest one: an ordinary, undoable change. */
     public function restore(Build $build, int $base, string $token, string $window, int $no): Kept
     {
@@ -87,12 +124,14 @@ final class Bench
         if ($seen !== null) {
             return $seen;
         }
-        $document = $this->document($build, $no);
-        $of = $this->revision($build, $no);
+        $head = $this->document($build, $base);
+        $document = Past::kept($this->document($build, $no), $head);
+        $done = count($document->fields()->object('work')->objects('done'));
+        $what = "Brought back: {$this->revision($build, $no)->what}".($done === 0 ? '' : "; {$done} done steps kept");
 
-        return $this->document($build, $base)->json === $document->json
+        return $head->json === $document->json
             ? new Kept($base, false)
-            : $this->advance($build, $base, $token, $window, 'restore', $document, "Brought back: {$of->what}", [
+            : $this->advance($build, $base, $token, $window, 'restore', $document, $what, [
                 'op' => 'restore',
                 'no' => $no,
             ]);

@@ -6,7 +6,10 @@ namespace App\Store;
 
 use App\Models\Build;
 use App\Models\Offcut;
+use App\Support\WallClock;
 use BenchGlow\Build\Document;
+use BenchGlow\Format\Fields;
+use Carbon\CarbonImmutable;
 use Illuminate\Support\Facades\DB;
 
 /** The demo builds: files of examples/, hung on an empty wall. */
@@ -39,7 +42,7 @@ final readonly class Demo
             return 0;
         }
         foreach (self::BUILDS as $name) {
-            $this->bench->create(self::document($name), 'Hung as a demo', 'demo');
+            $this->bench->create(self::ofToday(self::document($name)), 'Hung as a demo', 'demo');
         }
         // One that a shelf of the mineral cabinet can be cut from.
         if (! Offcut::query()->exists()) {
@@ -53,6 +56,33 @@ final readonly class Demo
         }
 
         return count(self::BUILDS);
+    }
+
+    /** Work that is half done was done until yesterday, whenever the demo is hung: all its days are moved by as many. */
+    private static function ofToday(Document $document): Document
+    {
+        $days = array_map(
+            fn (Fields $row): string => substr($row->text('on'), 0, 10),
+            $document->fields()->object('work')->objects('done'),
+        );
+        $days[] = substr($document->fields()->object('work')->object('plan')->text('start'), 0, 10);
+        $last = max($days);
+        if ($last === '') {
+            return $document;
+        }
+        $by = (int) CarbonImmutable::parse($last)->diffInDays(
+            WallClock::now()->startOfDay()->subDay()->format('Y-m-d'),
+        );
+        $moved = (string) preg_replace_callback(
+            '/"(\d{4}-\d{2}-\d{2})(T[^"]*)?"/',
+            fn (array $m): string => '"'.
+                CarbonImmutable::parse($m[1])->addDays($by)->format('Y-m-d').
+                ($m[2] ?? '').
+                '"',
+            $document->json,
+        );
+
+        return Document::fromJson($moved);
     }
 
     public static function document(string $name): Document

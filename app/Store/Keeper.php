@@ -133,6 +133,25 @@ final class Keeper
         Cache::put(self::key($of), $packed, now()->addDays(self::DAYS));
     }
 
+    /**
+     * A plain list, kept as it is.
+     *
+     * @param  list<string|int>  $of
+     * @param  callable(): list<array{int|null, string}>  $make
+     * @return list<array{int|null, string}>
+     */
+    public static function list(array $of, callable $make): array
+    {
+        $kept = self::get(self::key($of));
+        if (! is_array($kept)) {
+            $kept = $make();
+            self::put($of, $kept);
+        }
+
+        /** @var list<array{int|null, string}> $kept */
+        return $kept;
+    }
+
     /** bin/glow start hands over a digest of core/; otherwise the file times say whether the code has changed. */
     public static function version(): string
     {

@@ -46,13 +46,18 @@ final class Plan
     /** State of the power now. */
     public readonly string $state;
 
-    /** @param  array<string, string>  $instead  ways of working tried instead of those chosen */
+    /**
+     * @param  array<string, string>  $instead  ways of working tried instead of those chosen
+     * @param  (callable(callable(): list<array{int|null, string}>): list<array{int|null, string}>)|null  $keep  who keeps
+     *                                                                                        an order once it was found
+     */
     public function __construct(
         public readonly LoomList $list,
         ?string $at = null,
         ?Times $times = null,
         array $instead = [],
         ?int $people = null,
+        ?callable $keep = null,
     ) {
         $this->build = $list->build;
         $fields = $this->build->document->fields()->object('work')->object('plan');
@@ -67,7 +72,8 @@ final class Plan
         $this->network = new Network($this->steps, $this->done->keys);
         $scheduler = new Scheduler($this->network, $this->calendar, $this->release(), $this->state);
         $this->fewest = $scheduler->fewest();
-        $rows = $scheduler->decode($scheduler->best($this->build->document->wiringHash()));
+        $find = fn (): array => $scheduler->best($this->build->document->wiringHash());
+        $rows = $scheduler->decode($keep === null ? $find() : $keep($find));
         $this->end = $rows === [] ? 0.0 : max(array_column($rows, 3));
         $this->powerChanges = count(array_filter($rows, fn (array $r): bool => $r[0] === null));
         $this->bound = $this->bound($scheduler);

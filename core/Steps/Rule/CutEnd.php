@@ -43,7 +43,10 @@ final class CutEnd implements Before
                     $last = $then;
                 }
             }
-            foreach ($cut === null ? [] : $steps->about($lead, 'holder') as $holder) {
+            if ($cut === null) {
+                continue;
+            }
+            foreach ($steps->about($lead, 'holder') as $holder) {
                 yield [$cut, $holder];
             }
         }

@@ -27,7 +27,7 @@ final class LampStation extends Station
 
     public function number(): int
     {
-        return 6;
+        return 7;
     }
 
     public function bead(Standing $standing): Bead

@@ -1,0 +1,211 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Stations\Build;
+
+use App\Frame\Frame;
+use App\Store\Keeper;
+use App\Support\WallClock;
+use BenchGlow\Drawing\ActSvg;
+use BenchGlow\Drawing\JobWire;
+use BenchGlow\Edit\Choose;
+use BenchGlow\Edit\Edit;
+use BenchGlow\Edit\Park;
+use BenchGlow\Edit\Unmark;
+use BenchGlow\Lists\LoomList;
+use BenchGlow\Quantity\Words;
+use BenchGlow\Steps\Act;
+use BenchGlow\Steps\Kit;
+use BenchGlow\Steps\Plan;
+use BenchGlow\Steps\Planned;
+use BenchGlow\Steps\Rest;
+use BenchGlow\Steps\Step;
+use BenchGlow\Steps\Ways;
+
+/** What the plate of Build shows: the act now, the job as one wire, what stands open. */
+final class BuildPage
+{
+    public readonly Plan $plan;
+
+    public readonly Standing $open;
+
+    private readonly string $at;
+
+    public function __construct(public readonly Frame $frame)
+    {
+        $now = WallClock::now();
+        $this->at = $now->format('Y-m-d\TH:iP');
+        // An order is found once an hour and for each change; the clock only moves its times.
+        $of = ['plan', $frame->document->hash(), $now->format('Y-m-d H')];
+        $keep = fn (callable $find): array => Keeper::list($of, $find);
+        $this->plan = new Plan(new LoomList($frame->analysis), $this->at, keep: $keep);
+        $this->open = new Standing($this->plan, $this->at);
+    }
+
+    public function isEmpty(): bool
+    {
+        return $this->plan->steps->job->build->leads === [] && $this->plan->build->panels === [];
+    }
+
+    /** The act that is looked at: the one asked for, else the first that may be done now. */
+    public function now(): ?Planned
+    {
+        return $this->plan->find($this->frame->own('act')) ?? ($this->plan->acts[0] ?? null);
+    }
+
+    /** Its place among those that are left. */
+    public function at(): int
+    {
+        $now = $this->now();
+
+        return $now === null ? 0 : (int) array_search($now, $this->plan->acts, true);
+    }
+
+    public function look(int $by): ?string
+    {
+        $other = $this->plan->acts[$this->at() + $by] ?? null;
+
+        return $other === null ? null : $this->url($other->act->key);
+    }
+
+    public function url(string $act): string
+    {
+        return $this->frame->url(['act' => $act]);
+    }
+
+    /** Acts behind us, as groups of marks. */
+    public function doneCount(): int
+    {
+        return count($this->plan->done->keys);
+    }
+
+    public function drawing(Act $act): string
+    {
+        return ActSvg::of($this->plan, $act);
+    }
+
+    public function wire(): JobWire
+    {
+        return new JobWire($this->plan, $this->now()?->act->key);
+    }
+
+    /** "Now: the tube can't go on afterwards, and proven before it is hidden." */
+    public function because(Planned $planned): string
+    {
+        $later = [];
+        foreach ($planned->index === null ? [] : $this->plan->network->after[$planned->index] as $edge) {
+            $later[$edge->rule] ??= $edge->because;
+        }
+        $said = array_slice(array_values($later), 0, 2);
+
+        return $said === [] ? 'Nothing waits for it.' : 'Now: '.implode(', and ', $said).'.';
+    }
+
+    /** @return array<string, string> what goes with the mark: facts each step was done under, as they were seen */
+    public function facts(Act $act): array
+    {
+        $as = [];
+        foreach ($act->steps as $step) {
+            if ($step->as !== []) {
+                $as[$step->key] = $step->as;
+            }
+        }
+
+        return [
+            'steps' => json_encode(array_map(fn (Step $s): string => $s->key, $act->steps), JSON_THROW_ON_ERROR),
+            'as' => json_encode((object) $as, JSON_THROW_ON_ERROR),
+            'words' => $act->title(),
+        ];
+    }
+
+    /** What "Otherwise" asks for: a length, a drill; '' where only words tell it. */
+    public function otherwise(Act $act): string
+    {
+        foreach ($act->steps as $step) {
+            foreach (
+                ['length_m' => 'length as cut', 'mm' => 'drill as used', 'amps' => 'fuse as put in'] as $fact => $words
+            ) {
+                if (isset($step->as[$fact])) {
+                    return $words;
+                }
+            }
+        }
+
+        return '';
+    }
+
+    public function parkUntilNight(Act $act): Edit
+    {
+        return new Park($act->main->key, $act->title());
+    }
+
+    public function unmark(string $key): Edit
+    {
+        $step = $this->plan->steps->get($key);
+
+        return new Unmark([$key], $step->title ?? 'a step of an earlier wiring');
+    }
+
+    /** @return list<Ways> */
+    public function ways(): array
+    {
+        return Ways::of($this->plan->list, $this->plan, $this->at, null);
+    }
+
+    public function choose(Ways $way): Edit
+    {
+        return new Choose($way->choice, $way->value);
+    }
+
+    /** "0.4 h more, ends Thu 19:10", against the way in use. */
+    public function difference(Ways $way): string
+    {
+        $hours = $way->plan->hands()['likely'] - $this->plan->hands()['likely'];
+        $changes = $way->plan->powerChanges - $this->plan->powerChanges;
+        $said = [
+            number_format($way->plan->hands()['likely'], 1).' h',
+            abs($hours) < 0.05 ? '' : number_format(abs($hours), 1).' h '.($hours > 0 ? 'more' : 'less'),
+            $changes === 0 ? '' : Words::count(abs($changes), 'power change').($changes > 0 ? ' more' : ' less'),
+            $way->plan->calendar->startS === null ? '' : 'ends '.$way->plan->calendar->words($way->plan->end),
+        ];
+
+        return implode(', ', array_filter($said));
+    }
+
+    public function kit(): Kit
+    {
+        return Kit::of(array_map(fn (Planned $p): Act => $p->act, $this->plan->sittings()[0] ?? []));
+    }
+
+    /** How it is left when this sitting ends as planned. */
+    public function rest(): ?Rest
+    {
+        $acts = $this->plan->sittings()[0] ?? [];
+        if ($acts === []) {
+            return null;
+        }
+        $done = $this->plan->done->keys;
+        foreach ($acts as $planned) {
+            foreach ($planned->act->steps as $step) {
+                $done[$step->key] = true;
+            }
+        }
+
+        return Rest::after($this->plan, $done, $acts[count($acts) - 1]->state);
+    }
+
+    /** Acts left of a circuit. */
+    public function left(string $circuit): int
+    {
+        return count(array_filter($this->plan->acts, fn (Planned $p): bool => $p->act->main->circuit === $circuit));
+    }
+
+    public function range(Act $act): string
+    {
+        $step = $act->main;
+        [$low, $high] = $this->plan->times->range($step->verb, $step->reach, $act->minutes);
+
+        return (string) (int) round($act->minutes).' min ('.(int) round($low).'–'.(int) round($high).')';
+    }
+}

@@ -1,0 +1,116 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Stations\Build;
+
+use App\Frame\Frame;
+use App\Stations\Bead;
+use App\Stations\Build\Forms\DoneForm;
+use App\Stations\Build\Forms\FastenerForm;
+use App\Stations\Build\Forms\HoursForm;
+use App\Stations\Build\Forms\MistakeForm;
+use App\Stations\Build\Forms\NotNowForm;
+use App\Stations\Build\Forms\OtherwiseForm;
+use App\Stations\Build\Forms\OwnStepForm;
+use App\Stations\Build\Forms\PanelForm;
+use App\Stations\Standing;
+use App\Stations\Station;
+use BenchGlow\Check\Finding;
+use BenchGlow\Check\Severity;
+use Illuminate\Support\Facades\Route;
+
+/** The work: an order that holds, one act at a time, and everything back where it was. */
+final class BuildStation extends Station
+{
+    /** Its fields of the address: the act that is looked at, the part that is unfolded. */
+    public const FIELDS = ['act', 'see'];
+
+    public function key(): string
+    {
+        return 'build';
+    }
+
+    public function label(): string
+    {
+        return 'Build';
+    }
+
+    public function number(): int
+    {
+        return 6;
+    }
+
+    /** Begun with the first mark, filled once it was used as it will be used. */
+    public function bead(Standing $standing): Bead
+    {
+        $done = $standing->document->fields()->object('work')->objects('done');
+        $own = array_filter($standing->review->open(), fn (Finding $f): bool => $this->concerns($f->rule));
+        $danger = array_filter($own, fn (Finding $f): bool => $f->severity === Severity::Danger) !== [];
+        $warned = array_filter($own, fn (Finding $f): bool => $f->severity === Severity::Warning) !== [];
+        $used = false;
+        foreach ($done as $row) {
+            $used = $used || $row->text('step') === 'use:all';
+        }
+
+        return match (true) {
+            $done === [] => Bead::Ring,
+            $danger => Bead::Danger,
+            $warned => Bead::Warned,
+            $used => Bead::Holds,
+            default => Bead::Begun,
+        };
+    }
+
+    public function forms(): array
+    {
+        return [
+            DoneForm::class,
+            OtherwiseForm::class,
+            NotNowForm::class,
+            MistakeForm::class,
+            PanelForm::class,
+            FastenerForm::class,
+            HoursForm::class,
+            OwnStepForm::class,
+        ];
+    }
+
+    public function page(Frame $frame): BuildPage
+    {
+        return new BuildPage($frame);
+    }
+
+    public function fields(): array
+    {
+        return self::FIELDS;
+    }
+
+    public function own(): string
+    {
+        return 'build.';
+    }
+
+    public function meter(): string
+    {
+        return 'stations.build.face';
+    }
+
+    public function line(): string
+    {
+        return 'stations.build.line';
+    }
+
+    public function bar(): string
+    {
+        return 'stations.build.bar';
+    }
+
+    public function routes(): void
+    {
+        Route::get('/build/paper/{what}.{kind}', [BuildController::class, 'paper'])
+            ->whereIn('what', ['steps', 'tray'])
+            ->whereIn('kind', ['pdf', 'csv'])
+            ->name('build.paper');
+    }
+}

@@ -1,0 +1,114 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Stations\Build;
+
+use BenchGlow\Quantity\Words;
+use BenchGlow\Steps\Calendar;
+use BenchGlow\Steps\Ledger;
+use BenchGlow\Steps\Plan;
+use BenchGlow\Steps\Rest;
+
+/** What stands open at this moment: panels off, sleeves that wait, cures that run, parts on their way. */
+final readonly class Standing
+{
+    public function __construct(private Plan $plan, private string $at)
+    {
+    }
+
+    public function rest(): Rest
+    {
+        return Rest::after($this->plan, $this->plan->done->keys, $this->plan->state);
+    }
+
+    /** @return list<array{string, string}> what, and how it stands */
+    public function rows(): array
+    {
+        return [...$this->panels(), ...$this->sleeves(), ...$this->cures(), ...$this->parts()];
+    }
+
+    /** @return list<array{string, string}> */
+    private function panels(): array
+    {
+        $ledger = new Ledger($this->plan->build);
+        $rows = [];
+        foreach ($this->rest()->panels as $panel) {
+            $said = [];
+            foreach ($ledger->of($panel) as $fastener) {
+                $bag = $fastener->bag === '' ? '' : " in bag {$fastener->bag}";
+                $said[] = Words::count($fastener->count, str_replace('_', ' ', $fastener->kind)).$bag;
+            }
+            $rows[] = [
+                $this->plan->build->panels[$panel]->label,
+                'off'.($said === [] ? '' : ', '.implode(', ', $said)),
+            ];
+        }
+
+        return $rows;
+    }
+
+    /** @return list<array{string, string}> */
+    private function sleeves(): array
+    {
+        $parked = 0;
+        foreach ($this->plan->steps->of('sleeve') as $sleeve) {
+            $sealed = $this->plan->steps->get("seal:{$sleeve->subject}");
+            $on = isset($this->plan->done->keys[$sleeve->key]);
+            $parked += (int) ($on && $sealed !== null && ! isset($this->plan->done->keys[$sealed->key]));
+        }
+
+        return $parked === 0 ? [] : [[Words::count($parked, 'tube'), 'parked, not shrunk']];
+    }
+
+    /** @return list<array{string, string}> */
+    private function cures(): array
+    {
+        $rows = [];
+        $now = Calendar::local($this->at);
+        foreach ($this->plan->steps->all as $step) {
+            $on =
+                $step->cureS > 0.0 && isset($this->plan->done->keys[$step->key])
+                    ? Calendar::local($this->plan->done->on($step->key)) + (int) $step->cureS
+                    : 0;
+            if ($on > $now) {
+                $rows[] = [ucfirst($step->numberOf), 'cures till '.gmdate('D H:i', $on)];
+            }
+        }
+
+        return $rows;
+    }
+
+    /** @return list<array{string, string}> */
+    private function parts(): array
+    {
+        $rows = [];
+        foreach ($this->plan->arrivals->due as $part => $on) {
+            $rows[] = [$this->plan->build->label((string) $part), 'due '.gmdate('D H:i', Calendar::local($on))];
+        }
+
+        return $rows;
+    }
+
+    /** "needed by Sat, 2 days in hand"; '' where no day is said that the plan can be held against */
+    public function needed(): string
+    {
+        foreach ($this->plan->build->facts as $fact) {
+            if ($fact->kind === 'needed_by' && preg_match('/^\d{4}-\d{2}-\d{2}/', $fact->value) === 1) {
+                $by = Calendar::local(substr($fact->value, 0, 10).'T18:00');
+                $ends = (int) $this->plan->calendar->startS + (int) $this->plan->end;
+                $days = (int) floor(($by - $ends) / 86_400);
+                $day = gmdate('D', $by);
+
+                return $this->plan->calendar->startS === null
+                    ? ''
+                    : "needed by {$day}, ".
+                            ($days < 0
+                                ? Words::count(-$days, 'day').' late'
+                                : Words::count($days, 'day').' in hand');
+            }
+        }
+
+        return '';
+    }
+}

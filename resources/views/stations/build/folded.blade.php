@@ -1,0 +1,5 @@
+@include('stations.build.ledger')
+@include('stations.build.ways')
+@include('stations.build.kit')
+@include('stations.build.words')
+@include('stations.build.mistakes')

@@ -1,0 +1,32 @@
+@php($kit = $page->kit())
+@php($rest = $page->rest())
+<details
+    class="folded"
+    id="kit"
+>
+    <summary>Tools and kit</summary>
+    <p><b>This sitting:</b> {{ implode(', ', $kit->tools) ?: 'no tool' }}.</p>
+    @if ($kit->gear !== [])
+        <p><b>Worn and set up:</b> {{ implode(', ', $kit->gear) }}.</p>
+    @endif
+    @if ($kit->words() !== [])
+        <p><b>Used up:</b> {{ implode('; ', $kit->words()) }}.</p>
+    @endif
+    @if ($rest)
+        <h3>How it is left when it ends as planned</h3>
+        <p>May be used: {{ implode(', ', $rest->may) ?: 'nothing' }}.</p>
+        <p>Not yet: {{ implode('; ', $rest->notYet) ?: 'nothing is kept back' }}.</p>
+        <p>Left as: {{ implode('; ', $rest->leftAs) ?: 'it was' }}.</p>
+        @foreach ($rest->unsafe as $why)
+            <p class="caution"><b>{{ ucfirst($why) }}.</b></p>
+        @endforeach
+    @endif
+    @foreach ($page->plan->arrivals->due as $part => $on)
+        <p>{{ $page->plan->build->label((string) $part) }} is due {{ $on }}.
+            <x-act
+                :edit="new BenchGlow\Edit\Arrive((string) $part, App\Support\WallClock::now()->format('Y-m-d'))"
+                class="is-small"
+            >It is here</x-act>
+        </p>
+    @endforeach
+</details>

@@ -1,0 +1,68 @@
+@php($see = $frame->own('see') === 'ways')
+<details
+    class="folded"
+    id="ways"
+    @if ($see) open @endif
+>
+    <summary data-build-key="v">Ways of working</summary>
+    @if ($see)
+        <div class="way-cards">
+            @foreach ($page->ways() as $way)
+                <article @class(['way-card', 'on-bench' => $way->chosen])>
+                    <h3>{{ ucfirst($way->name) }}</h3>
+                    <p class="figure">{{ $page->difference($way) }}</p>
+                    <p>{{ $way->because }}</p>
+                    @if ($way->chosen)
+                        <p class="muted">on the bench</p>
+                    @else
+                        <x-act
+                            :edit="$page->choose($way)"
+                            class="is-small"
+                        >Work so</x-act>
+                    @endif
+                </article>
+            @endforeach
+        </div>
+    @else
+        <p><a
+                class="button is-small"
+                href="{{ $frame->url(['see' => 'ways']) }}#ways"
+                hx-get="{{ $frame->url(['see' => 'ways']) }}"
+                hx-swap="none"
+                hx-push-url="true"
+            >Plan each of them</a></p>
+    @endif
+    <h3>When there are hands</h3>
+    <x-form
+        op="hours"
+        echo="hours-echo"
+        render="all"
+        class="says"
+    >
+        @foreach (['mo' => 'Mon', 'tu' => 'Tue', 'we' => 'Wed', 'th' => 'Thu', 'fr' => 'Fri', 'sa' => 'Sat', 'su' => 'Sun'] as $day => $word)
+            <label><input
+                    type="checkbox"
+                    name="days[]"
+                    value="{{ $day }}"
+                > {{ $word }}</label>
+        @endforeach
+        <x-field
+            id="hours-from"
+            label="from"
+            name="from"
+            size="6"
+            placeholder="18:00"
+        />
+        <x-field
+            id="hours-to"
+            label="to"
+            name="to"
+            size="6"
+            placeholder="21:30"
+        />
+        <button class="button is-small">Plan by them</button><span
+            class="echo"
+            id="hours-echo"
+        ></span>
+    </x-form>
+</details>

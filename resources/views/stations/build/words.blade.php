@@ -1,0 +1,61 @@
+<details
+    class="folded"
+    id="in-words"
+>
+    <summary>Everything in words</summary>
+    <p class="papers">
+        <a
+            class="button is-small"
+            href="{{ $frame->to('build.paper', 'steps', 'pdf') }}"
+        >Order of work, PDF</a>
+        <a
+            class="button is-small"
+            href="{{ $frame->to('build.paper', 'steps', 'csv') }}"
+        >As a table</a>
+    </p>
+    <ol class="acts-in-words">
+        @foreach ($page->plan->acts as $planned)
+            <li><a
+                    href="{{ $page->url($planned->act->key) }}">{{ $planned->act->title() }}</a>{{ $planned->act->main->number === null ? '' : ', ' . $planned->act->main->number }}
+                <span class="muted">{{ (int) round($planned->act->minutes) }} min,
+                    {{ $planned->act->main->place }}{{ $planned->before === [] ? '' : '; after other acts because ' . implode(', and because ', array_slice(array_unique(array_column($planned->before, 'because')), 0, 2)) }}</span>
+            </li>
+        @endforeach
+    </ol>
+    <h3>A step of your own</h3>
+    <x-form
+        op="own_step"
+        echo="own-step-echo"
+        render="all"
+        class="says"
+    >
+        <x-field
+            id="own-text"
+            label="What"
+            name="text"
+            size="26"
+        />
+        <x-field
+            id="own-minutes"
+            label="minutes"
+            name="minutes"
+            size="4"
+        />
+        <button class="button is-small">Into the plan</button><span
+            class="echo"
+            id="own-step-echo"
+        ></span></x-form>
+    @if ($page->doneCount() > 0)
+        <h3>Behind you</h3>
+        <ul>
+            @foreach (array_slice(array_reverse($page->plan->done->inOrder()), 0, 40) as $key)
+                <li>{{ $page->plan->steps->get($key)->title ?? 'A step of an earlier wiring' }}
+                    <x-act
+                        :edit="$page->unmark($key)"
+                        class="is-small"
+                    >Not done after all</x-act>
+                </li>
+            @endforeach
+        </ul>
+    @endif
+</details>
