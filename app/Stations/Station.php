@@ -122,6 +122,12 @@ abstract class Station
         return '';
     }
 
+    /** What a circuit's flag says here in place of its current; null for that. */
+    public function flagWords(?object $page, string $circuit): ?string
+    {
+        return null;
+    }
+
     /** Whether a change leaves its whole plate to be drawn anew. */
     public function redraws(): bool
     {

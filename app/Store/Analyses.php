@@ -104,7 +104,8 @@ final class Analyses
         $laid = $document->layoutHash();
         $ofLayouts =
             $laid === '' ? [] : Keeper::value(['laid', $laid, ...$of], fn (): array => Rules::ofLayouts($analysis));
-        $found = array_filter((array) $ofLayouts, fn (mixed $f): bool => $f instanceof Finding);
+        $ofWork = Keeper::value(['work', $document->hash(), ...$of], fn (): array => Rules::ofWork($analysis));
+        $found = array_filter([...(array) $ofLayouts, ...(array) $ofWork], fn (mixed $f): bool => $f instanceof Finding);
 
         return new Review($analysis, Rules::told($analysis, [...$kept->findings, ...array_values($found)]));
     }

@@ -52,6 +52,12 @@ final readonly class Fixing
         );
     }
 
+    /** What its kind takes until it may be loaded, s. */
+    public static function usualCureS(string $kind): float
+    {
+        return self::CURE_S[$kind] ?? 0.0;
+    }
+
     /** Whether it holds by a face that has to be clean. */
     public function isStuck(): bool
     {

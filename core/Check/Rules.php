@@ -163,6 +163,24 @@ use BenchGlow\Check\Tap\SignalOverCapacityRule;
 use BenchGlow\Check\Tap\TapGaugeRule;
 use BenchGlow\Check\Tap\TapLegRule;
 use BenchGlow\Check\Tap\TapUnfusedRule;
+use BenchGlow\Check\Work\BuiltOtherwiseRule;
+use BenchGlow\Check\Work\CureShortRule;
+use BenchGlow\Check\Work\EdgeBareRule;
+use BenchGlow\Check\Work\EndTooBigRule;
+use BenchGlow\Check\Work\FastenerForbiddenRule;
+use BenchGlow\Check\Work\FastenerLostRule;
+use BenchGlow\Check\Work\HelperNeededRule;
+use BenchGlow\Check\Work\HoleUnseenRule;
+use BenchGlow\Check\Work\NoDarkHourRule;
+use BenchGlow\Check\Work\NoPanelsRule;
+use BenchGlow\Check\Work\OutOfOrderRule;
+use BenchGlow\Check\Work\OwnCircleRule;
+use BenchGlow\Check\Work\PanelFastenersRule;
+use BenchGlow\Check\Work\PanelGivesRule;
+use BenchGlow\Check\Work\RestUnsafeRule;
+use BenchGlow\Check\Work\SleeveMissedRule;
+use BenchGlow\Check\Work\StepOrphanedRule;
+use BenchGlow\Check\Work\TimesUnlikelyRule;
 
 /** The one ordered list of rules. */
 final class Rules
@@ -327,12 +345,34 @@ final class Rules
         CircuitNotSolvedRule::class,
         IntentNotMetRule::class,
         WishNoSignalRule::class,
+        RestUnsafeRule::class,
+        FastenerForbiddenRule::class,
+        HoleUnseenRule::class,
+        FastenerLostRule::class,
+        BuiltOtherwiseRule::class,
+        OutOfOrderRule::class,
+        SleeveMissedRule::class,
+        EdgeBareRule::class,
+        CureShortRule::class,
+        OwnCircleRule::class,
+        EndTooBigRule::class,
+        HelperNeededRule::class,
+        NoDarkHourRule::class,
+        NoPanelsRule::class,
+        PanelGivesRule::class,
+        PanelFastenersRule::class,
+        StepOrphanedRule::class,
+        TimesUnlikelyRule::class,
     ];
 
     /** @return list<Finding> worst first, then in the order of the rules; those set aside carry their reason */
     public static function check(Analysis $analysis): array
     {
-        return self::told($analysis, [...self::ofWiring($analysis), ...self::ofLayouts($analysis)]);
+        return self::told($analysis, [
+            ...self::ofWiring($analysis),
+            ...self::ofLayouts($analysis),
+            ...self::ofWork($analysis),
+        ]);
     }
 
     /** @return list<Finding> of the rules that read nothing but what is wired: good as long as that stays */
@@ -340,7 +380,9 @@ final class Rules
     {
         return self::of(
             $analysis,
-            fn (Rule $rule): bool => ! ($rule instanceof ReadsBenchFacts) && ! ($rule instanceof ReadsLayouts),
+            fn (Rule $rule): bool => ! ($rule instanceof ReadsBenchFacts) &&
+                ! ($rule instanceof ReadsLayouts) &&
+                ! ($rule instanceof ReadsWork),
         );
     }
 
@@ -350,6 +392,16 @@ final class Rules
         return $analysis->build->document->layoutHash() === ''
             ? []
             : self::of($analysis, fn (Rule $rule): bool => $rule instanceof ReadsLayouts);
+    }
+
+    /** @return list<Finding> of the rules that read what was done and what comes off: good as long as the document stays */
+    public static function ofWork(Analysis $analysis): array
+    {
+        $build = $analysis->build;
+        $work = $build->document->fields()->object('work')->data;
+        $nothing = $work === [] && $build->panels === [] && $build->fixings === [] && $build->holes === [];
+
+        return $nothing ? [] : self::of($analysis, fn (Rule $rule): bool => $rule instanceof ReadsWork);
     }
 
     /** Whether a rule is of the loom, by its id. */

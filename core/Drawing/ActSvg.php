@@ -215,6 +215,11 @@ final class ActSvg
     private function plug(): void
     {
         $plug = $this->act->main->subject;
+        if (! isset($this->list->build->devices[$plug])) {
+            $this->panel();
+
+            return;
+        }
         $ways = [];
         foreach ($this->list->build->leads as $lead) {
             foreach ($lead->inline as $thing) {
@@ -260,7 +265,7 @@ final class ActSvg
             $this->text(400.0, 68.0, 'stop at '.Shown::plain($hole->stopMm, 0).' mm');
         }
         $this->measure(334.0, 390.0, 128.0, '');
-        $this->text(362.0, 150.0, Shown::plain($hole->mm, 1).' mm', 'middle', 'figure');
+        $this->text(404.0, 134.0, Shown::plain($hole->mm, 1).' mm', 'start', 'figure');
         $this->text(60.0, 84.0, "{$hole->in}, {$hole->material}");
         $behind = $hole->behind === '' ? 'look what lies behind' : "behind: {$hole->behind}";
         $this->text(60.0, 126.0, $behind, 'start', 'muted');

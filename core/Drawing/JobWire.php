@@ -21,7 +21,7 @@ final class JobWire
     /** Ticks stand no nearer; acts that would be share one. */
     private const APART = 24.0;
 
-    private const WIRE_Y = 27.0;
+    private const WIRE_Y = 34.0;
 
     private const DEPTH = 14.0;
 

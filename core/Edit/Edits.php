@@ -73,6 +73,7 @@ final class Edits
         'add_panel' => AddPanel::class,
         'put_first' => PutFirst::class,
         'park' => Park::class,
+        'plan' => PlanBy::class,
         'keep_part' => KeepPart::class,
         'accept' => Accept::class,
         'unaccept' => Unaccept::class,

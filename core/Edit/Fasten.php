@@ -12,10 +12,10 @@ use BenchGlow\Format\BadBuild;
 /** Where fasteners are now: off, back, some lost, replaced by others. */
 final readonly class Fasten implements Commutes, Edit
 {
-    private const STATES = ['off', 'back', 'lost', 'replaced'];
+    private const STATES = ['off', 'back', 'lost', 'found', 'replaced'];
 
     /**
-     * @param  string  $state  off · back · lost · replaced
+     * @param  string  $state  off · back · lost · found · replaced
      * @param  int  $lost  how many
      * @param  string|null  $by  part that replaces them
      */
@@ -33,6 +33,7 @@ final readonly class Fasten implements Commutes, Edit
             $this->id,
             match ($this->state) {
                 'lost' => "{$this->lost} lost",
+                'found' => 'all there again',
                 'replaced' => 'replaced'.($this->by === null ? '' : ' by '.lcfirst($names->name($this->by))),
                 default => $this->state,
             },
@@ -74,6 +75,7 @@ final readonly class Fasten implements Commutes, Edit
             'off' => ['off' => true, 'back' => false],
             'back' => ['off' => false, 'back' => true],
             'lost' => ['lost' => $this->lost],
+            'found' => ['lost' => 0],
             default => ['replaced_by' => $this->by],
         };
     }

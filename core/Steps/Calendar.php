@@ -96,7 +96,8 @@ final class Calendar
         if ($this->windows === []) {
             return $t;
         }
-        foreach (array_slice($this->windows, $this->index($t)) as [$from, $to]) {
+        for ($n = $this->index($t); $n < count($this->windows); $n++) {
+            [$from, $to] = $this->windows[$n];
             $at = max($t, (float) $from);
             $room = $to - $at;
             if ($room >= $seconds || ($seconds >= self::WHOLE_S && $room >= self::WHOLE_S / 3)) {
@@ -116,7 +117,8 @@ final class Calendar
         if ($this->windows === []) {
             return $t + $seconds;
         }
-        foreach (array_slice($this->windows, $this->index($t)) as [$from, $to]) {
+        for ($n = $this->index($t); $n < count($this->windows); $n++) {
+            [$from, $to] = $this->windows[$n];
             $at = max($t, (float) $from);
             $room = $to - $at;
             if ($seconds <= $room + 1e-6) {

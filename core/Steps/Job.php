@@ -296,6 +296,7 @@ final class Job
     }
 
     /**
+     * @param  string  $verb  as keys begin
      * @param  float  $usual  minutes on the bench
      * @param  list<string>  $about
      * @param  array{
@@ -305,7 +306,7 @@ final class Job
      * }  $more
      */
     public function step(
-        Verb $verb,
+        string $verb,
         string $subject,
         string $title,
         float $usual,
@@ -315,12 +316,12 @@ final class Job
         array $more = [],
     ): Step {
         $site ??= Site::bench();
-        $minutes = $this->times->likely($verb->key(), $site->reach, $usual);
+        $minutes = $this->times->likely($verb, $site->reach, $usual);
         $hands = $more['hands'] ?? 1;
 
         return new Step(
-            "{$verb->key()}:{$subject}",
-            $verb->key(),
+            "{$verb}:{$subject}",
+            $verb,
             $subject,
             $title,
             round($hands > $this->choices->people ? $minutes * self::ALONE : $minutes, 3),

@@ -30,7 +30,8 @@ final readonly class Piece
         $ends = [];
         foreach ($this->lead->cores as $n => $core) {
             foreach ([0, 1] as $end) {
-                if ($this->plugs[$end] === null) {
+                // A core written the other way round ends where the first one begins.
+                if ($this->plugs[$this->lead->endOf((int) $n + 1, $end)] === null) {
                     $ends[] = [(int) $n + 1, $end, $core[$end]];
                 }
             }

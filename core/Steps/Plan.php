@@ -118,7 +118,9 @@ final class Plan
 
     private function bound(Scheduler $scheduler): float
     {
-        $hands = array_sum(array_map(fn (Act $a): float => $a->minutes, $this->network->acts)) * 60;
+        // What wants the dark is done outside of the hours too.
+        $lit = array_filter($this->network->acts, fn (Act $a): bool => ! $a->main->dark);
+        $hands = array_sum(array_map(fn (Act $a): float => $a->minutes, $lit)) * 60;
         $hands += $this->fewest * Scheduler::SWITCH_MIN * 60;
 
         return max($scheduler->longestH() * 3600, $this->calendar->end($this->calendar->begin(0.0, 60.0), $hands));

@@ -14,8 +14,15 @@ final class Scheduler
 
     private const NOISY = 18;
 
-    /** A noisy pass wins only by so much, s. */
+    /** A small job is looked through more closely: it costs next to nothing. */
+    private const FEW = 24;
+
+    private const NOISY_FEW = 120;
+
+    /** A noisy pass wins only by so much, s, or by this share of a short job. */
     private const GAIN_S = 900.0;
+
+    private const SHARE = 0.01;
 
     public const SWITCH_MIN = 2.0;
 
@@ -25,11 +32,16 @@ final class Scheduler
 
     private const OTHER_SIDE = 2.0;
 
+    /** What a change of the power counts, in the same. */
+    private const SWITCH = 2.0;
+
     private const OPENING = 2.0;
 
     private const OPEN_OVER_NIGHT = 8.0;
 
     private const NOISE = 4.0;
+
+    private const PATIENT = 14.0;
 
     private readonly Power $power;
 
@@ -96,11 +108,12 @@ final class Scheduler
         foreach (self::ALPHAS as $alpha) {
             $best = $this->better($best, $this->pass($alpha, 0.0), 0.0);
         }
-        for ($n = 0; $n < self::NOISY; $n++) {
+        $passes = count($this->network->acts) <= self::FEW ? self::NOISY_FEW : self::NOISY;
+        for ($n = 0; $n < $passes; $n++) {
             $this->seed = (int) hexdec(substr(hash('crc32b', "{$hash}{$n}"), 0, 7)) + 1;
             $best = $this->better(
                 $best,
-                $this->pass(self::ALPHAS[$n % count(self::ALPHAS)], self::NOISE),
+                $this->pass(self::ALPHAS[$n % count(self::ALPHAS)], self::NOISE * (1 + ($n % 4))),
                 self::GAIN_S,
             );
         }
@@ -124,7 +137,8 @@ final class Scheduler
         $was = $best['worth'];
         $wins =
             $gain > 0.0
-                ? $worth[0] <= $was[0] - $gain || ($worth[0] <= $was[0] && ($worth[1] < $was[1] || $worth[2] < $was[2]))
+                ? $worth[0] <= $was[0] - min($gain, self::SHARE * $was[0]) ||
+                    ($worth[0] <= $was[0] && ($worth[1] < $was[1] || $worth[2] < $was[2]))
                 : ($worth <=> $was) < 0;
 
         return $wins && $worth[1] <= $was[1] ? ['order' => $order, 'worth' => $worth] : $best;
@@ -200,38 +214,57 @@ final class Scheduler
         float $noise,
     ): array {
         $now = $this->calendar->begin($t, 60.0);
-        $best = $wait = null;
+        $best = $wait = $other = null;
         $elsewhere = [];
         foreach ($open as $i => $_) {
             $act = $this->network->acts[$i];
             $waits = max(0.0, $readyAt[$i] - $now);
+            $score = $this->score($act, $last, $now) - $alpha * $this->tail[$i] + $noise * $this->random() + $i * 1e-6;
             if (! $act->goesIn($state)) {
                 $elsewhere[] = [$i, $waits];
-
-                continue;
-            }
-            $score = $this->score($act, $last, $now) - $alpha * $this->tail[$i] + $noise * $this->random() + $i * 1e-6;
-            if ($waits > 1.0) {
+                $other = $waits <= 1.0 && ($other === null || $score < $other[0]) ? [$score, $i] : $other;
+            } elseif ($waits > 1.0 && $noise > self::PATIENT) {
+                // Some tries wait for what presses, though something else could be done.
+                $best = $best === null || $score + $waits / 60 < $best[0] ? [$score + $waits / 60, $i] : $best;
+            } elseif ($waits > 1.0) {
                 $score += 1000.0 + $waits / 60;
-                $wait = $wait === null || $score < $wait[0] ? [$score, $i] : $wait;
+                $wait = $wait === null || $score < $wait[0] ? [$score, $i, $waits] : $wait;
             } else {
                 $best = $best === null || $score < $best[0] ? [$score, $i] : $best;
             }
         }
         if ($best !== null) {
-            return [$best[1], $state];
+            $early =
+                $other !== null && $best[0] > $other[0] + self::SWITCH ? $this->early($other[1], $done, $state) : null;
+
+            return $early === null ? [$best[1], $state] : [-1, $early];
         }
 
-        return $this->change($elsewhere, $done, $state, $wait[1] ?? null);
+        return $this->change($elsewhere, $done, $state, $wait, $noise > self::NOISE);
+    }
+
+    /** The state in which an act that presses can be done at once, where changing now costs no change more in all. */
+    private function early(int $i, string $done, string $state): ?string
+    {
+        $from = $this->power->fewest($done, $state);
+        foreach (Power::STATES as $to) {
+            if ($to !== $state && $this->network->acts[$i]->goesIn($to) && $this->power->fewest($done, $to) < $from) {
+                return $to;
+            }
+        }
+
+        return null;
     }
 
     /**
      * Nothing is ready here: change the power where that costs no change more, else wait.
      *
      * @param  list<array{int, float}>  $elsewhere  acts that another state wants, with how long they wait
+     * @param  array{float, int, float}|null  $wait  score, act and wait of what is done next here
+     * @param  bool  $most  among equal states the one that lets most be done
      * @return array{int, string}
      */
-    private function change(array $elsewhere, string $done, string $state, ?int $wait): array
+    private function change(array $elsewhere, string $done, string $state, ?array $wait, bool $most): array
     {
         $from = $this->power->fewest($done, $state);
         $best = null;
@@ -245,16 +278,16 @@ final class Scheduler
             }
             $soon = min(array_column($there, 1));
             $changes = $this->power->fewest($done, $to);
-            if ($wait !== null && ($soon > 1.0 || $changes >= $from)) {
+            if ($wait !== null && ($soon >= $wait[2] || $changes >= $from)) {
                 continue;
             }
-            $rank = [$changes, $soon];
+            $rank = [$changes, $soon, $most ? -count($there) : 0];
             if ($best === null || $rank < $best[0]) {
                 $best = [$rank, $to];
             }
         }
 
-        return $best === null ? [(int) $wait, $state] : [-1, $best[1]];
+        return $best === null ? [$wait[1] ?? -1, $state] : [-1, $best[1]];
     }
 
     private function score(Act $act, ?Act $last, float $now): float

@@ -46,6 +46,7 @@ use BenchGlow\Edit\MoveItem;
 use BenchGlow\Edit\MoveThing;
 use BenchGlow\Edit\NameWire;
 use BenchGlow\Edit\Park;
+use BenchGlow\Edit\PlanBy;
 use BenchGlow\Edit\PlugHere;
 use BenchGlow\Edit\ProbeGoal;
 use BenchGlow\Edit\ProbeWay;
@@ -388,6 +389,11 @@ function everyEdit(): array
             new Park('night:all', 'Look at it in the dark', '2026-05-04'),
             ['op' => 'park', 'step' => 'night:all', 'words' => 'Look at it in the dark', 'until' => '2026-05-04'],
             'Not now: look at it in the dark',
+        ],
+        'plan' => [
+            new PlanBy(new Fields(['people' => 2])),
+            ['op' => 'plan', 'plan' => ['people' => 2]],
+            'Planned for 2 people',
         ],
         'keep_part' => [
             new KeepPart('strip_white_12_144', 2.0, '2026-05-01'),

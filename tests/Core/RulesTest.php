@@ -19,6 +19,7 @@ use Tests\Support\Make;
 use Tests\Support\ProbeFaults;
 use Tests\Support\RigFaults;
 use Tests\Support\Scenery;
+use Tests\Support\WorkFaults;
 
 function sound(): Document
 {
@@ -50,6 +51,7 @@ function ruleCases(): array
         ...ProbeFaults::cases(),
         ...LayoutFaults::cases(),
         ...LoomFaults::cases(),
+        ...WorkFaults::cases(),
         'channel.crossed' => [
             $crossed,
             ['warning channel.crossed ring'],
@@ -365,6 +367,17 @@ it('mends what it offers to mend', function (string $id): void {
         }
     }
 })->with([
+    'build.rest_unsafe',
+    'build.fastener_forbidden',
+    'build.hole_unseen',
+    'build.fastener_lost',
+    'build.built_otherwise',
+    'build.out_of_order',
+    'build.sleeve_not_marked',
+    'build.edge_bare',
+    'build.cure_short',
+    'build.helper_needed',
+    'build.step_orphaned',
     'fuse.missing',
     'fuse.exceeds_wire',
     'fuse.too_small',

@@ -471,4 +471,53 @@ return [
         'Warm white 12 V, 4.8 W/m, 60 LEDs/m takes 9 days and comes on 2026-05-10; the job is needed by 2026-05-09.',
     ],
     'cut.not_exact' => ['0.75 mm² wire: 13 pieces out of 6 reels, at most one more than possible.'],
+    'build.rest_unsafe' => [
+        'Feed of Shelf has its source and 2 ends open, and the power is on. Take the power off, and tape each end by itself.',
+        '→ Bank is off now',
+    ],
+    'build.fastener_forbidden' => [
+        '4 × bolt M5x16: what holds belts, steering, brakes, fuel or restraints stays as it is.',
+        '→ It stays; out of the list',
+    ],
+    'build.hole_unseen' => [
+        'A hole in the bulkhead comes soon, and nothing is said of what lies behind: wires, tanks, hoses. Look first.',
+        '→ I have looked behind',
+    ],
+    'build.fastener_lost' => [
+        '1 of 4 of the bolt M5x16 of front is lost. Find it, or buy the same.',
+        '→ The same is put in',
+    ],
+    'build.built_otherwise' => [
+        'Cut feed of Shelf: it was done 1.2 m long, and the build says 1.4 m long now.',
+        '→ The build is right as it was made',
+    ],
+    'build.out_of_order' => [
+        'Lay feed of Shelf is marked, and this comes before it: dress the edge of the bulkhead. Never through a bare edge.',
+        '→ Not done after all',
+    ],
+    'build.sleeve_not_marked' => ['Knot is made, and nobody said that its tube was on before.', '→ It is on'],
+    'build.edge_bare' => [
+        'A wire lies through the bulkhead already, and the edge of its hole is bare.',
+        '→ A grommet in it',
+    ],
+    'build.cure_short' => [
+        'Tape is said to hold after 2 h; its kind takes about 24 h until it may be loaded.',
+        '→ Wait as usual',
+    ],
+    'build.own_circle' => [
+        'Your own order goes round: cut feed of Shelf, then lay out parts and tools. It is left out.',
+    ],
+    'build.end_too_big' => [
+        'Shelf plug, 26 mm wide, does not go through a hole of 10 mm: it is made after the wire is laid.',
+    ],
+    'build.helper_needed' => ['8 acts want two hands more; alone they take 21 min more.', '→ We are two'],
+    'build.no_dark_hour' => ['None of your hours is dark: the look in the dark is planned outside of them.'],
+    'build.no_panels' => ['Nothing is said of what comes off the host: the order of work opens and closes nothing.'],
+    'build.panel_unknown_way' => ['Front comes off, and nothing is said of what it gives.'],
+    'build.panel_no_fasteners' => ['Front is off, and no fastener of it is written down.'],
+    'build.step_orphaned' => [
+        '1 mark is of an earlier wiring: what was made is kept as left in place.',
+        '→ It was taken out',
+    ],
+    'build.times_unlikely' => ['Cut feed of Shelf: 90 min, or were you away? It is not learned from.'],
 ];

@@ -195,10 +195,14 @@ final class BuildPage
         return Rest::after($this->plan, $done, $acts[count($acts) - 1]->state);
     }
 
-    /** Acts left of a circuit. */
-    public function left(string $circuit): int
+    /** "7 acts", "proven", "cures" */
+    public function flagWords(string $circuit): string
     {
-        return count(array_filter($this->plan->acts, fn (Planned $p): bool => $p->act->main->circuit === $circuit));
+        $left = array_filter($this->plan->acts, fn (Planned $p): bool => $p->act->main->circuit === $circuit);
+        $done = $this->plan->done->keys;
+        $proven = isset($done["closed_test:{$circuit}"]) || isset($done["open_test:{$circuit}"]);
+
+        return $left === [] && $proven ? 'proven' : Words::count(count($left), 'act');
     }
 
     public function range(Act $act): string

@@ -106,6 +106,11 @@ final class BuildStation extends Station
         return 'stations.build.bar';
     }
 
+    public function flagWords(?object $page, string $circuit): ?string
+    {
+        return $page instanceof BuildPage ? $page->flagWords($circuit) : null;
+    }
+
     public function routes(): void
     {
         Route::get('/build/paper/{what}.{kind}', [BuildController::class, 'paper'])

@@ -26,7 +26,7 @@ final class Assemble implements Verb
             [$full, $last] = $light->strings();
             $resistors = $full + ($last > 0 ? 1 : 0);
             $steps[] = $job->step(
-                $this,
+                $this->key(),
                 $light->id,
                 'Solder up '.Words::within($light->label),
                 2.5 * $light->count() + $resistors,

@@ -23,7 +23,7 @@ final class Baseline implements Verb
             ? []
             : [
                 $job->step(
-                    $this,
+                    $this->key(),
                     'all',
                     'Try everything the host can do, and write it down',
                     2.0 + 0.7 * $n,

@@ -24,7 +24,7 @@ final class Bench implements Verb
         foreach ($job->build->lights as $light) {
             $volts = $job->build->mainSupply()?->nominalV;
             $steps[] = $job->step(
-                $this,
+                $this->key(),
                 $light->id,
                 'Try '.Words::within($light->label).' on the bench',
                 2.0 + 0.7,
@@ -40,7 +40,7 @@ final class Bench implements Verb
         foreach ($job->build->devices as $id => $device) {
             if ($device instanceof ControllerDevice) {
                 $steps[] = $job->step(
-                    $this,
+                    $this->key(),
                     (string) $id,
                     'Try '.Words::within($device->label()).' on the bench',
                     2.0 + 0.7,

@@ -26,7 +26,7 @@ final class Clean implements Verb
                 continue;
             }
             $steps[] = $job->step(
-                $this,
+                $this->key(),
                 $fixed->id,
                 'Clean the face for '.Words::within($fixed->label),
                 2.0 + $fixed->longM,

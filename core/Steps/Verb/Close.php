@@ -23,7 +23,7 @@ final class Close implements Verb
         foreach ($job->panels() as $panel) {
             $count = $job->fastenersOf($panel->id);
             $steps[] = $job->step(
-                $this,
+                $this->key(),
                 $panel->id,
                 'Put '.Words::within($panel->label).' back',
                 1.5 + 0.7 * $count,

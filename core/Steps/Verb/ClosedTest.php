@@ -25,7 +25,7 @@ final class ClosedTest implements Verb
             $n = $job->situations((string) $id);
             $of = $circuit->label;
             $steps[] = $job->step(
-                $this,
+                $this->key(),
                 (string) $id,
                 'Try '.Words::within($of).' with all closed',
                 0.7 * (1.5 + 1.2 * $n),

@@ -25,7 +25,7 @@ final class Couple implements Verb
             if ($device instanceof PlugDevice) {
                 $leads = $job->through((string) $id);
                 $steps[] = $job->step(
-                    $this,
+                    $this->key(),
                     (string) $id,
                     'Couple '.Words::within($device->label()),
                     0.7,
@@ -38,7 +38,7 @@ final class Couple implements Verb
         foreach ($job->panels() as $panel) {
             if ($panel->unplug) {
                 $steps[] = $job->step(
-                    $this,
+                    $this->key(),
                     $panel->id,
                     'Plug '.Words::within($panel->wire ?? 'the wire').' back in',
                     0.7,

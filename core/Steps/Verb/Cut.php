@@ -27,7 +27,7 @@ final class Cut implements Verb
             $cores = count($piece->lead->cores);
             $long = $piece->lengthM === null ? null : number_format($piece->lengthM, 2, '.', '').' m';
             $steps[] = $job->step(
-                $this,
+                $this->key(),
                 $key,
                 'Cut '.Words::within($piece->lead->label),
                 1.0 + 0.4 * $cores,

@@ -23,7 +23,7 @@ final class Dress implements Verb
         foreach ($job->build->holes as $hole) {
             if (! $hole->existing || ! $hole->isGuarded()) {
                 $steps[] = $job->step(
-                    $this,
+                    $this->key(),
                     $hole->id,
                     'Dress the edge of '.Words::within($hole->in),
                     3.0 * $hole->count,

@@ -29,7 +29,7 @@ final class Drill implements Verb
                 : (2.0 + ($hole->mm >= 12.0 ? 3.0 : 0.0)) * ($hole->material === 'metal' ? 2.0 : 1.0);
             $stop = $hole->stopMm === null ? '' : ', stop at '.Shown::plain($hole->stopMm, 0).' mm';
             $steps[] = $job->step(
-                $this,
+                $this->key(),
                 $hole->id,
                 ($hole->slot ? 'Cut the slot in ' : 'Drill ').Words::within($hole->in),
                 $usual * $hole->count,

@@ -26,7 +26,7 @@ final class Dry implements Verb
                 continue;
             }
             $steps[] = $job->step(
-                $this,
+                $this->key(),
                 $fixed->id,
                 'Hold '.Words::within($fixed->label).' in its place, dry',
                 3.0,

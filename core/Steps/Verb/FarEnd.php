@@ -26,7 +26,7 @@ final class FarEnd implements Verb
             }
             $cores = array_sum(array_map(fn (Piece $p): int => count($p->lead->cores), $one->pieces));
             $steps[] = $job->step(
-                $this,
+                $this->key(),
                 (string) $key,
                 'Prove '.Words::within($one->pieces[0]->lead->label).' from end to end',
                 1.5 + 0.5 * $cores,

@@ -27,7 +27,7 @@ final class Fix implements Verb
             $fixing = $fixed->fixings[0] ?? null;
             $said = $fixing === null ? ' (not said how)' : '';
             $steps[] = $job->step(
-                $this,
+                $this->key(),
                 $fixed->id,
                 'Fix '.Words::within($fixed->label).$said,
                 $fixing !== null && in_array($fixing->kind, ['bolt', 'clamp', 'rivet'], true) ? 8.0 : 4.0,

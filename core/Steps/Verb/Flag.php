@@ -25,7 +25,7 @@ final class Flag implements Verb
                 }
                 $side = ['from', 'to'][$end];
                 $steps[] = $job->step(
-                    $this,
+                    $this->key(),
                     "{$piece->lead->id}.{$core}.{$side}",
                     'Label '.$job->wire($piece->lead, $core),
                     0.5,

@@ -25,7 +25,7 @@ final class Fuse implements Verb
                 if ($thing->kind === 'fuse') {
                     $amps = $job->list->analysis->fuses[$thing->id]->fittedA();
                     $steps[] = $job->step(
-                        $this,
+                        $this->key(),
                         $thing->id,
                         'Put in '.Words::within($job->build->label($thing->id)),
                         1.0,

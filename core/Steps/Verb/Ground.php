@@ -23,7 +23,7 @@ final class Ground implements Verb
             $rings = $job->list->ringsAt((string) $id);
             if ($rings > 0) {
                 $steps[] = $job->step(
-                    $this,
+                    $this->key(),
                     (string) $id,
                     'Make the ground at '.Words::within($ground->label),
                     6.0,

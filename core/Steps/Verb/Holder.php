@@ -23,7 +23,7 @@ final class Holder implements Verb
             foreach ($lead->inline as $thing) {
                 if ($thing->kind === 'fuse') {
                     $steps[] = $job->step(
-                        $this,
+                        $this->key(),
                         $thing->id,
                         'Put the holder of '.
                             Words::within($job->build->label($thing->id)).

@@ -23,7 +23,7 @@ final class HostAgain implements Verb
             ? []
             : [
                 $job->step(
-                    $this,
+                    $this->key(),
                     'all',
                     'Try everything the host can do once more',
                     2.0 + 0.7 * $n,

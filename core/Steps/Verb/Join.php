@@ -30,7 +30,7 @@ final class Join implements Verb
             };
             $solder = $joint->style === 'solder';
             $steps[] = $job->step(
-                $this,
+                $this->key(),
                 (string) $id,
                 self::words($joint->style).' '.Words::within($job->build->label((string) $id)),
                 $usual,

@@ -21,7 +21,7 @@ final class Kit implements Verb
 
         return [
             $job->step(
-                $this,
+                $this->key(),
                 'all',
                 'Lay out parts and tools',
                 3.0 + 0.5 * $n,

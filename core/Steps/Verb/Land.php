@@ -33,7 +33,7 @@ final class Land implements Verb
                     continue;
                 }
                 $steps[] = $job->step(
-                    $this,
+                    $this->key(),
                     "{$piece->lead->id}.{$core}.".['from', 'to'][$end],
                     ($style === 'solder' ? 'Solder ' : 'Land ').
                         $job->wire($piece->lead, $core).

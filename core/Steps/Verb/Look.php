@@ -22,7 +22,7 @@ final class Look implements Verb
         foreach ($job->build->holes as $hole) {
             if (! $hole->existing) {
                 $steps[] = $job->step(
-                    $this,
+                    $this->key(),
                     $hole->id,
                     'Look behind '.Words::within($hole->in).' before you drill',
                     3.0,

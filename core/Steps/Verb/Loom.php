@@ -24,7 +24,7 @@ final class Loom implements Verb
                 continue;
             }
             $steps[] = $job->step(
-                $this,
+                $this->key(),
                 (string) $key,
                 'Bind the wires of '.Words::within($one->pieces[0]->lead->label).' into one',
                 1.0 + 1.5 * $one->longestM(),

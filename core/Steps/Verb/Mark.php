@@ -22,7 +22,7 @@ final class Mark implements Verb
         foreach ($job->build->holes as $hole) {
             if (! $hole->existing) {
                 $steps[] = $job->step(
-                    $this,
+                    $this->key(),
                     $hole->id,
                     'Mark the hole in '.Words::within($hole->in),
                     2.0,

@@ -27,7 +27,7 @@ final class Measure implements Verb
             }
             $n = count($stretches);
             $steps[] = $job->step(
-                $this,
+                $this->key(),
                 (string) $id,
                 'Measure the way of '.Words::within($lead->label).' by a string',
                 1.0 + $n,

@@ -21,7 +21,7 @@ final class Night implements Verb
             ? []
             : [
                 $job->step(
-                    $this,
+                    $this->key(),
                     'all',
                     'Look at it in the dark, from where it is seen',
                     10.0,

@@ -33,7 +33,7 @@ final class Open implements Verb
             }
             $usual += $panel->wire === null ? 0.0 : 3.0;
             $steps[] = $job->step(
-                $this,
+                $this->key(),
                 $panel->id,
                 'Take off '.Words::within($panel->label),
                 $panel->minutes ?? $usual,

@@ -21,7 +21,7 @@ final class Own implements Verb
         $steps = [];
         foreach ($job->build->document->fields()->object('work')->objects('own_steps') as $own) {
             $steps[] = $job->step(
-                $this,
+                $this->key(),
                 $own->text('id'),
                 $own->text('text'),
                 $own->number('minutes', 5.0),

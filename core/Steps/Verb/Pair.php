@@ -26,7 +26,7 @@ final class Pair implements Verb
                 in_array($device->part->fields->text('style'), ['receiver', 'sender'], true)
             ) {
                 $steps[] = $job->step(
-                    $this,
+                    $this->key(),
                     (string) $id,
                     'Pair '.Words::within($device->label()),
                     10.0,

@@ -28,7 +28,7 @@ final class Photo implements Verb
             $leads = $job->on((string) $id);
             if ($leads !== [] && $job->off([(string) $id]) !== []) {
                 $steps[] = $job->step(
-                    $this,
+                    $this->key(),
                     (string) $id,
                     'Picture of '.Words::within($job->build->label((string) $id)),
                     0.5,

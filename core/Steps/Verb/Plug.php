@@ -40,7 +40,7 @@ final class Plug implements Verb
                 continue;
             }
             $steps[] = $job->step(
-                $this,
+                $this->key(),
                 (string) $id,
                 'Make both halves of '.Words::within($device->label()),
                 2.0 + 1.8 * count($ways),

@@ -32,7 +32,7 @@ final class Pull implements Verb
             }
             $newtons = (int) Ends::pullN($joint->style === 'idc_tap' ? 'idc_tap' : 'crimp', $thin);
             $steps[] = $job->step(
-                $this,
+                $this->key(),
                 (string) $id,
                 'Pull each wire of '.Words::within($job->build->label((string) $id)),
                 0.2 * count($joint->wires),

@@ -38,7 +38,7 @@ final class PullEnd implements Verb
                     $style;
                 $what = str_starts_with($words, 'crimp') ? 'a connector'.substr($words, 5) : "a {$words}";
                 $steps[] = $job->step(
-                    $this,
+                    $this->key(),
                     "{$piece->lead->id}.{$core}.".['from', 'to'][$end],
                     "Crimp {$what} on {$job->wire($piece->lead, $core)}, and pull it",
                     1.7,

@@ -21,7 +21,7 @@ final class Relief implements Verb
         $steps = [];
         foreach ($job->build->lights as $light) {
             $steps[] = $job->step(
-                $this,
+                $this->key(),
                 $light->id,
                 'Relieve the wires at '.Words::within($light->label).', with a loop',
                 3.0,

@@ -22,7 +22,7 @@ final class Reset implements Verb
         foreach ($job->panels() as $panel) {
             if ($panel->reset !== null) {
                 $steps[] = $job->step(
-                    $this,
+                    $this->key(),
                     $panel->id,
                     Words::first($panel->reset),
                     4.0,

@@ -34,7 +34,7 @@ final class Run implements Verb
                 }
             }
             $steps[] = $job->step(
-                $this,
+                $this->key(),
                 (string) $key,
                 'Lay '.
                     Words::within($one->pieces[0]->lead->label).

@@ -25,7 +25,7 @@ final class Seal implements Verb
                 continue;
             }
             $steps[] = $job->step(
-                $this,
+                $this->key(),
                 (string) $id,
                 ($joint->tube() === null ? 'Seal ' : 'Shrink the tube over ').
                     Words::within($job->build->label((string) $id)),

@@ -23,7 +23,7 @@ final class Set implements Verb
         foreach ($job->build->devices as $id => $device) {
             if ($device instanceof ControllerDevice) {
                 $steps[] = $job->step(
-                    $this,
+                    $this->key(),
                     (string) $id,
                     'Set '.Words::within($device->label()),
                     4.0,

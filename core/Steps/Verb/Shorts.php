@@ -23,7 +23,7 @@ final class Shorts implements Verb
             foreach ([null, ...$job->secondSides((string) $id)] as $side) {
                 $of = $side === null ? $circuit->label : $job->build->lights[$side]->label;
                 $steps[] = $job->step(
-                    $this,
+                    $this->key(),
                     $side ?? (string) $id,
                     'Look for shorts in '.Words::within($of),
                     5.0,

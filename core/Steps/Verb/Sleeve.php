@@ -28,7 +28,7 @@ final class Sleeve implements Verb
             }
             $size = Shown::plain($tube['supplied_mm'], 1).'/'.Shown::plain($tube['recovered_mm'], 1);
             $steps[] = $job->step(
-                $this,
+                $this->key(),
                 (string) $id,
                 'Slide the tube on at '.Words::within($job->build->label((string) $id)),
                 0.3,

@@ -26,7 +26,7 @@ final class Stick implements Verb
                 continue;
             }
             $steps[] = $job->step(
-                $this,
+                $this->key(),
                 $fixed->id,
                 'Stick '.
                     Words::within($fixed->label).

@@ -38,7 +38,7 @@ final class Tap implements Verb
             }
             $fused = $thing->fuseA !== null;
             $steps[] = $job->step(
-                $this,
+                $this->key(),
                 (string) $id,
                 ($taps === [] ? 'Tap ' : 'Put the fuse tap into ').Words::within($thing->label),
                 4.0,

@@ -17,6 +17,6 @@ final class Tidy implements Verb
 
     public function steps(Job $job): array
     {
-        return [$job->step($this, 'all', 'Tidy up; count the tools', 10.0, null, [], $job->site([]))];
+        return [$job->step($this->key(), 'all', 'Tidy up; count the tools', 10.0, null, [], $job->site([]))];
     }
 }

@@ -36,7 +36,7 @@ final class Tie implements Verb
             }
             if ($ties > 0) {
                 $steps[] = $job->step(
-                    $this,
+                    $this->key(),
                     (string) $key,
                     'Tie '.Words::within($one->pieces[0]->lead->label).' down',
                     1.2 * $ties,

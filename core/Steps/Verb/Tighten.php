@@ -29,7 +29,7 @@ final class Tighten implements Verb
             }
             if ($count > 0) {
                 $steps[] = $job->step(
-                    $this,
+                    $this->key(),
                     $panel->id,
                     'Tighten '.Words::within($panel->label),
                     0.3 * $count * ($torque === null ? 1.0 : 1.5),

@@ -26,7 +26,7 @@ final class Trial implements Verb
             $asked = array_filter($job->fixings((string) $id), fn (Fixing $f): bool => $f->trial) !== [];
             if ($asked || ($device instanceof SwitchDevice && $sensor)) {
                 $steps[] = $job->step(
-                    $this,
+                    $this->key(),
                     (string) $id,
                     'Find the place of '.Words::within($device->label()).' by trying',
                     8.0,

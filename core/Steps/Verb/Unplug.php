@@ -23,7 +23,7 @@ final class Unplug implements Verb
         foreach ($job->panels() as $panel) {
             if ($panel->unplug) {
                 $steps[] = $job->step(
-                    $this,
+                    $this->key(),
                     $panel->id,
                     'Unplug '.Words::within($panel->wire ?? 'the wire').' of '.Words::within($panel->label),
                     1.0,

@@ -20,7 +20,7 @@ final class UseIt implements Verb
         return $job->build->lights === []
             ? []
             : [
-                $job->step($this, 'all', 'Use it once as it will be used', 20.0, null, [], $job->site([]), [
+                $job->step($this->key(), 'all', 'Use it once as it will be used', 20.0, null, [], $job->site([]), [
                     'power' => 'live',
                     'number' => '20 min',
                     'numberOf' => 'warm to the hand at most',

@@ -48,7 +48,7 @@
                     </svg>
                     <span class="flag-tag">{{ $circuit->flag }}</span>
                     <span class="name">{{ $circuit->label }}<small
-                            class="figure">{{ $frame->flags->words($circuit->id) }}</small></span>
+                            class="figure">{{ $frame->station->flagWords($page ?? null, $circuit->id) ?? $frame->flags->words($circuit->id) }}</small></span>
                     <svg
                         class="lamp"
                         viewBox="0 0 20 20"

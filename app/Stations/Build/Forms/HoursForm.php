@@ -7,7 +7,7 @@ namespace App\Stations\Build\Forms;
 use App\Stations\Form;
 use App\Support\WallClock;
 use BenchGlow\Edit\Edit;
-use BenchGlow\Edit\SetField;
+use BenchGlow\Edit\PlanBy;
 use BenchGlow\Format\Fields;
 use BenchGlow\Format\WorkFields;
 use BenchGlow\Quantity\NotUnderstood;
@@ -32,14 +32,12 @@ final readonly class HoursForm extends Form
         }
         $plan = $this->document->fields()->object('work')->object('plan')->data;
 
-        return new SetField('build', 'work', [
-            ...$this->document->fields()->object('work')->data,
-            'plan' => [
-                ...$plan,
+        return new PlanBy(
+            new Fields([
                 'start' => $plan['start'] ?? WallClock::now()->format('Y-m-d\TH:iP'),
                 'hours' => [['days' => $days, 'from' => $from, 'to' => $to]],
-            ],
-        ]);
+            ]),
+        );
     }
 
     private static function clock(string $said): string

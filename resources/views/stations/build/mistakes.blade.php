@@ -1,4 +1,4 @@
-@php($slips = array_filter($frame->document->fields()->objects('log'), fn($e) => $e->text('kind') === 'mistake'))
+@php($slips = array_filter($frame->document->fields()->objects('log'), fn($e) => $e->isA('mistake')))
 <details
     class="folded"
     id="mistakes"

@@ -35,11 +35,11 @@
                         d="M{{ $run['x'] }} {{ $band['y'] }}H{{ $run['to'] }}"
                     />
                 @endif
-                @if ($run['words'])
+                @if ($run['words'] && !($n === 0 && $loop->first && $band['ticks'][0]['now']))
                     <text
                         class="muted"
                         x="{{ $run['x'] }}"
-                        y="{{ $band['y'] - 16 }}"
+                        y="{{ $band['y'] - 25 }}"
                     >{{ $run['words'] }}</text>
                 @endif
             @endforeach
@@ -85,7 +85,7 @@
                         <text
                             class="now-word"
                             x="{{ $tick['x'] }}"
-                            y="{{ $band['y'] - 16 }}"
+                            y="{{ $band['y'] - 25 }}"
                             text-anchor="middle"
                         >now</text>
                     @else
