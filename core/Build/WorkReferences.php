@@ -49,14 +49,22 @@ final readonly class WorkReferences
         $work = $fields->object('work');
         foreach ($work->object('plan')->objects('hours') as $i => $hours) {
             if ($hours->text('from') >= $hours->text('to')) {
-                throw BadBuild::at("/work/plan/hours/{$i}/to", "ends before it begins at {$hours->text('from')}.");
+                throw BadBuild::at(
+                    self::at('plan', 'hours', $i, 'to'),
+                    "ends before it begins at {$hours->text('from')}.",
+                );
             }
         }
         $this->apart($work->object('plan')->objects('hours'));
         foreach ($work->objects('done') as $i => $done) {
-            $this->dayExists("/work/done/{$i}/on", $done->text('on'));
+            $this->dayExists(self::at('done', $i, 'on'), $done->text('on'));
         }
-        $this->dayExists('/work/plan/start', $work->object('plan')->text('start'));
+        $this->dayExists(self::at('plan', 'start'), $work->object('plan')->text('start'));
+    }
+
+    private static function at(string|int ...$path): string
+    {
+        return '/'.implode('/', ['work', ...$path]);
     }
 
     /** @param  list<string>  $sections */
@@ -111,7 +119,7 @@ final readonly class WorkReferences
                 $meet = $one->text('from') < $other->text('to') && $other->text('from') < $one->text('to');
                 if ($days !== [] && $meet) {
                     throw BadBuild::at(
-                        "/work/plan/hours/{$i}/from",
+                        self::at('plan', 'hours', $i, 'from'),
                         "overlaps the hours from {$other->text('from')} to {$other->text('to')}.",
                     );
                 }

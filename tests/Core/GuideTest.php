@@ -38,6 +38,14 @@ it('walks through the faulty build as the guide says, every button where it says
     $document = Make::file('harbour-tour.glow.json');
     foreach (walk() as $n => $step) {
         preg_match_all('/\*\*(.+?)\*\*/', $step, $bold);
+        if (str_starts_with($step, 'Open **Build**')) {
+            foreach (array_slice($bold[1], 1) as $button) {
+                $open = Review::of($document)->open();
+                $fix = array_values(array_filter($open, fn (Finding $f): bool => $f->fix === $button));
+                expect($fix)->not->toBe([], "step {$n}: Build has no button {$button}");
+                $document = Editor::apply($document, $fix[0]->edit);
+            }
+        }
         if (! str_starts_with($step, 'Choose')) {
             continue;
         }
@@ -85,6 +93,10 @@ it('walks through the faulty build as the guide says, every button where it says
         'strain.none',
         'lead.ends_apart',
         'tube.none',
+        'build.out_of_order',
+        'build.helper_needed',
+        // What was cut is cut: a thicker wire means cutting it again.
+        'build.built_otherwise',
     ]);
 });
 

@@ -27,10 +27,10 @@ it('takes a station in from one folder and one line: run, wall, keys, find, its 
         ->getContent();
     expect($page)
         ->toShow('<h1>The lamp room</h1>')
-        ->toShow('data-station="6"')
+        ->toShow('data-station="7"')
         ->toShow('<span>Lamp room</span><span class="is-sr-only">: nothing yet</span>')
-        ->toShow('S then 1, 2, 3, 4, 5, 6, 8')
-        ->toShow('Brief, Probe, Layout, Circuit, Harness, Lamp room, Hand over')
+        ->toShow('S then 1, 2, 3, 4, 5, 6, 7, 8')
+        ->toShow('Brief, Probe, Layout, Circuit, Harness, Build, Lamp room, Hand over')
         ->toShow('name="op" value="say_lamp"')
         // Its own field of the address goes with every act from here.
         ->toShow('wick=long');
@@ -125,7 +125,7 @@ it('refuses an op and an edit it does not know by their names, and a base that i
 it('gives every station a bead for a build with nothing, with warnings and with danger', function (): void {
     $build = $this->bench()->create(Make::bare(), 'x', 'w');
     expect((string) $this->get("/b/{$build->key}/card")->getContent())->toShow(
-        'Brief begun, Probe ring, Layout ring, Circuit ring, Harness ring, Hand over ring',
+        'Brief begun, Probe ring, Layout ring, Circuit ring, Harness ring, Build ring, Hand over ring',
     );
     $open = $this->bench()->create(Make::edited(Make::shelf(), new BenchGlow\Edit\RemoveItem('F1')), 'x', 'w');
     expect((string) $this->get("/b/{$open->key}/card")->getContent())->toShow('Circuit danger');

@@ -40,7 +40,7 @@ final readonly class Standing
                 $said[] = Words::count($fastener->count, str_replace('_', ' ', $fastener->kind)).$bag;
             }
             $rows[] = [
-                $this->plan->build->panels[$panel]->label,
+                Words::first($this->plan->build->panels[$panel]->label),
                 'off'.($said === [] ? '' : ', '.implode(', ', $said)),
             ];
         }

@@ -82,12 +82,6 @@
                             cy="{{ $band['y'] }}"
                             r="11"
                         />
-                        <text
-                            class="now-word"
-                            x="{{ $tick['x'] }}"
-                            y="{{ $band['y'] - 25 }}"
-                            text-anchor="middle"
-                        >now</text>
                     @else
                         <rect
                             x="{{ $tick['x'] - ($tick['critical'] ? 4 : 2) }}"
@@ -95,16 +89,25 @@
                             width="{{ $tick['critical'] ? 8 : 4 }}"
                             height="20"
                         />
-                        @if ($tick['n'] > 1)
-                            <text
-                                class="how-many"
-                                x="{{ $tick['x'] }}"
-                                y="{{ $band['y'] - 13 }}"
-                                text-anchor="middle"
-                            >{{ $tick['n'] }}</text>
-                        @endif
                     @endif
                 </a>
+                @if ($tick['now'])
+                    <text
+                        class="now-word"
+                        aria-hidden="true"
+                        x="{{ $tick['x'] }}"
+                        y="{{ $band['y'] - 25 }}"
+                        text-anchor="middle"
+                    >now</text>
+                @elseif ($tick['n'] > 1)
+                    <text
+                        class="how-many"
+                        aria-hidden="true"
+                        x="{{ $tick['x'] }}"
+                        y="{{ $band['y'] - 13 }}"
+                        text-anchor="middle"
+                    >{{ $tick['n'] }}</text>
+                @endif
             @endforeach
             @if ($band['wait'] !== null)
                 <path
