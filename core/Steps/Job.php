@@ -19,6 +19,23 @@ final class Job
     /** What two do one does with a strap on the lever and a phone as a mirror, in so much more time. */
     private const ALONE = 1.5;
 
+    /** What a step has where its verb says nothing. */
+    private const PLAIN = [
+        'number' => null,
+        'numberOf' => '',
+        'hands' => 1,
+        'tool' => '',
+        'uses' => [],
+        'gear' => [],
+        'cautions' => [],
+        'as' => [],
+        'cureS' => 0.0,
+        'holdS' => 0.0,
+        'dark' => false,
+        'power' => 'any',
+        'side' => null,
+    ];
+
     public readonly Build $build;
 
     public readonly Assemblies $assemblies;
@@ -317,32 +334,33 @@ final class Job
     ): Step {
         $site ??= Site::bench();
         $minutes = $this->times->likely($verb, $site->reach, $usual);
-        $hands = $more['hands'] ?? 1;
+        // One array with all of it: a missing key read with ?? came out as null under the tracing JIT.
+        $with = [...self::PLAIN, ...$more];
 
         return new Step(
             "{$verb}:{$subject}",
             $verb,
             $subject,
             $title,
-            round($hands > $this->choices->people ? $minutes * self::ALONE : $minutes, 3),
+            round($with['hands'] > $this->choices->people ? $minutes * self::ALONE : $minutes, 3),
             $site->words,
             $site->reach,
-            $this->power($more['power'] ?? 'any'),
+            $this->power($with['power']),
             $circuit,
             $about,
             $site->panels,
-            $more['number'] ?? null,
-            $more['numberOf'] ?? '',
-            $hands,
-            $more['tool'] ?? '',
-            $more['uses'] ?? [],
-            $more['gear'] ?? [],
-            $more['cautions'] ?? [],
-            $more['as'] ?? [],
-            $more['side'] ?? $this->side(...$about),
-            $more['cureS'] ?? 0.0,
-            $more['holdS'] ?? 0.0,
-            $more['dark'] ?? false,
+            $with['number'],
+            $with['numberOf'],
+            $with['hands'],
+            $with['tool'],
+            $with['uses'],
+            $with['gear'],
+            $with['cautions'],
+            $with['as'],
+            $with['side'] ?? $this->side(...$about),
+            $with['cureS'],
+            $with['holdS'],
+            $with['dark'],
         );
     }
 

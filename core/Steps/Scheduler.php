@@ -53,6 +53,12 @@ final class Scheduler
 
     private int $seed = 1;
 
+    /** @var array<int, array<string, bool>> act => state => whether it may be done there */
+    private array $goes = [];
+
+    /** @var array<int, array{string, string, string|null, bool}> place, tool, side, whether it opens a panel */
+    private array $traits = [];
+
     /**
      * @param  array<int, float>  $release  seconds from the start
      * @param  string  $state  of the power at the start
@@ -65,6 +71,12 @@ final class Scheduler
     ) {
         $this->power = new Power($network);
         $this->release = $release;
+        foreach ($network->acts as $i => $act) {
+            foreach (Power::STATES as $power) {
+                $this->goes[$i][$power] = $act->goesIn($power);
+            }
+            $this->traits[$i] = [$act->main->place, $act->main->tool, $act->main->side, $act->is('open')];
+        }
         $this->tails();
     }
 
@@ -147,11 +159,10 @@ final class Scheduler
     /** @return list<array{int|null, string}> */
     private function pass(float $alpha, float $noise): array
     {
-        $acts = $this->network->acts;
         $left = array_map(count(...), $this->network->before);
         $readyAt = $this->release;
         $open = array_fill_keys(array_keys($left, 0, true), true);
-        $done = str_repeat('0', count($acts));
+        $done = str_repeat('0', count($this->network->acts));
         $state = $this->state;
         $t = 0.0;
         $last = null;
@@ -169,7 +180,7 @@ final class Scheduler
             $order[] = [$pick, $state];
             $done[$pick] = '1';
             unset($open[$pick]);
-            $last = $acts[$pick];
+            $last = $this->traits[$pick];
             foreach ($this->network->after[$pick] as $edge) {
                 $readyAt[$edge->to] = max($readyAt[$edge->to], $t + $edge->lagS);
                 if (--$left[$edge->to] === 0) {
@@ -201,6 +212,7 @@ final class Scheduler
      *
      * @param  array<int, true>  $open
      * @param  array<int, float>  $readyAt
+     * @param  array{string, string, string|null, bool}|null  $last
      * @return array{int, string}
      */
     private function pick(
@@ -209,7 +221,7 @@ final class Scheduler
         string $done,
         string $state,
         float $t,
-        ?Act $last,
+        ?array $last,
         float $alpha,
         float $noise,
     ): array {
@@ -217,10 +229,13 @@ final class Scheduler
         $best = $wait = $other = null;
         $elsewhere = [];
         foreach ($open as $i => $_) {
-            $act = $this->network->acts[$i];
             $waits = max(0.0, $readyAt[$i] - $now);
-            $score = $this->score($act, $last, $now) - $alpha * $this->tail[$i] + $noise * $this->random() + $i * 1e-6;
-            if (! $act->goesIn($state)) {
+            $score =
+                $this->score($this->traits[$i], $last, $now) -
+                $alpha * $this->tail[$i] +
+                $noise * $this->random() +
+                $i * 1e-6;
+            if (! $this->goes[$i][$state]) {
                 $elsewhere[] = [$i, $waits];
                 $other = $waits <= 1.0 && ($other === null || $score < $other[0]) ? [$score, $i] : $other;
             } elseif ($waits > 1.0 && $noise > self::PATIENT) {
@@ -248,7 +263,7 @@ final class Scheduler
     {
         $from = $this->power->fewest($done, $state);
         foreach (Power::STATES as $to) {
-            if ($to !== $state && $this->network->acts[$i]->goesIn($to) && $this->power->fewest($done, $to) < $from) {
+            if ($to !== $state && $this->goes[$i][$to] && $this->power->fewest($done, $to) < $from) {
                 return $to;
             }
         }
@@ -272,7 +287,7 @@ final class Scheduler
             if ($to === $state) {
                 continue;
             }
-            $there = array_filter($elsewhere, fn (array $e): bool => $this->network->acts[$e[0]]->goesIn($to));
+            $there = array_filter($elsewhere, fn (array $e): bool => $this->goes[$e[0]][$to]);
             if ($there === []) {
                 continue;
             }
@@ -290,13 +305,19 @@ final class Scheduler
         return $best === null ? [$wait[1] ?? -1, $state] : [-1, $best[1]];
     }
 
-    private function score(Act $act, ?Act $last, float $now): float
+    /**
+     * @param  array{string, string, string|null, bool}  $act
+     * @param  array{string, string, string|null, bool}|null  $last
+     */
+    private function score(array $act, ?array $last, float $now): float
     {
-        $score = $last !== null && $last->main->place !== $act->main->place ? self::OTHER_PLACE : 0.0;
-        $tool = $act->main->tool !== '' && $last !== null && $last->main->tool !== $act->main->tool;
-        $score += $tool ? self::OTHER_TOOL : 0.0;
-        $score += $last !== null && $last->main->side !== $act->main->side ? self::OTHER_SIDE : 0.0;
-        if ($act->is('open')) {
+        $score = 0.0;
+        if ($last !== null) {
+            $score += $last[0] !== $act[0] ? self::OTHER_PLACE : 0.0;
+            $score += $act[1] !== '' && $last[1] !== $act[1] ? self::OTHER_TOOL : 0.0;
+            $score += $last[2] !== $act[2] ? self::OTHER_SIDE : 0.0;
+        }
+        if ($act[3]) {
             $window = $this->calendar->window($now);
             $late = $window !== null && $window[1] - $now < 3600.0;
             $score += self::OPENING + ($late ? self::OPEN_OVER_NIGHT : 0.0);
@@ -328,7 +349,7 @@ final class Scheduler
             }
             $users = array_map(fn (Edge $e): int => $e->to, $this->network->after[$i]);
             for ($m = $n + 1; $m < count($order) && ! in_array($order[$m][0], $users, true); $m++);
-            if ($m - 1 > $n && $m < count($order) && $this->network->acts[$i]->goesIn($order[$m][1])) {
+            if ($m - 1 > $n && $m < count($order) && $this->goes[$i][$order[$m][1]]) {
                 array_splice($order, $m, 0, [[$i, $order[$m][1]]]);
                 array_splice($order, $n, 1);
             }

@@ -86,6 +86,7 @@ $laid = fn (string $title, string $more) => function (Window $w) use ($at, $titl
 };
 picture('layout-night', $laid('Heron', '?c=galley_shelf'), 1280, 1000, night: true);
 picture('layout-letters-day', $laid('Wherry', '?c=nameboard&lay=name_three_rows&i[nameboard_rocker]=on'), 1280, 900);
-picture('layout-narrow', $laid('Heron', '?c=galley_shelf'), 390, 844);
 picture('harness-day', $at('Coffee trike', '?c=counter_edge&st=to_box', 'harness'), 1280, 1000);
 picture('harness-narrow', $at('Heron', '?c=galley_shelf', 'harness'), 390, 844);
+picture('build-day', $at('Coffee trike', '', 'build'), 1280, 900);
+picture('build-narrow', $at('Heron', '', 'build'), 390, 844);

@@ -97,6 +97,7 @@ it('walks through the faulty build as the guide says, every button where it says
         'build.helper_needed',
         // What was cut is cut: a thicker wire means cutting it again.
         'build.built_otherwise',
+        'build.step_orphaned',
     ]);
 });
 
