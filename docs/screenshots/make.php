@@ -52,15 +52,6 @@ picture(
     night: true,
 );
 picture('circuit-switched-day', $at('Wherry', '?c=saloon_floor&i[courtesy]=on'));
-picture(
-    'ways-day',
-    function (Window $w) use ($at): void {
-        $at('Wherry', '?c=chart_locker&ways=1&i[lid]=up&i[master]=on')($w);
-        $w->script('document.getElementById("switching").scrollIntoView()');
-    },
-    1280,
-    1000,
-);
 picture('probe-day', $at('Heron', '', 'probe'));
 picture('probe-narrow', $at('Heron', '', 'probe'), 390, 844);
 picture(
