@@ -187,10 +187,10 @@ final class Calendar
             : (new DateTimeImmutable('@'.($this->startS + (int) round($t))))->format('Y-m-d\TH:i').$this->offset;
     }
 
-    /** "Wed 19:24" */
+    /** "Wed 19:24"; '' where nobody said when there are hands: then there are hours, and no days. */
     public function words(float $t): string
     {
-        return $this->startS === null
+        return $this->startS === null || $this->windows === []
             ? ''
             : (new DateTimeImmutable('@'.($this->startS + (int) round($t))))->format('D H:i');
     }

@@ -167,7 +167,7 @@ final class BuildPage
             number_format($way->plan->hands()['likely'], 1).' h',
             abs($hours) < 0.05 ? '' : number_format(abs($hours), 1).' h '.($hours > 0 ? 'more' : 'less'),
             $changes === 0 ? '' : Words::count(abs($changes), 'power change').($changes > 0 ? ' more' : ' less'),
-            $way->plan->calendar->startS === null ? '' : 'ends '.$way->plan->calendar->words($way->plan->end),
+            ! $way->plan->calendar->hasHours() ? '' : 'ends '.$way->plan->calendar->words($way->plan->end),
         ];
 
         return implode(', ', array_filter($said));

@@ -100,7 +100,7 @@ final readonly class Standing
                 $days = (int) floor(($by - $ends) / 86_400);
                 $day = gmdate('D', $by);
 
-                return $this->plan->calendar->startS === null
+                return ! $this->plan->calendar->hasHours()
                     ? ''
                     : "needed by {$day}, ".
                             ($days < 0

@@ -14,7 +14,7 @@
     </ul>
     @if ($page->plan->acts === [])
         <p class="big figure">done</p>
-    @elseif ($page->plan->calendar->startS !== null)
+    @elseif ($page->plan->calendar->hasHours())
         <p class="big figure">{{ $page->plan->calendar->words($page->plan->end) }}</p>
         <p class="at">the last act ends{{ ($needed = $page->open->needed()) === '' ? '' : '; ' . $needed }}</p>
     @else

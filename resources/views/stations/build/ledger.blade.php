@@ -6,7 +6,7 @@
     <summary data-build-key="g">Ledger</summary>
     @foreach ($ledger->order as $n => $panel)
         @php([$back, $all] = $ledger->counted($panel))
-        <h3>{{ $n + 1 }}. {{ $page->plan->build->panels[$panel]->label }}
+        <h3>{{ $n + 1 }}. {{ BenchGlow\Quantity\Words::first($page->plan->build->panels[$panel]->label) }}
             <small class="muted">{{ $all === 0 ? 'no fastener written down' : "{$back} of {$all} back" }}</small>
         </h3>
         <ul class="fasteners">
@@ -97,9 +97,7 @@
     @endif
     @if ($ledger->toBuy() !== [])
         <p>To buy, one to spare with each:
-            @foreach ($ledger->toBuy() as $what => $many)
-                {{ $loop->first ? '' : ', ' }}{{ $many }} × {{ $what }}
-            @endforeach.
+            {{ implode(', ', array_map(fn($what, $many) => "{$many} × {$what}", array_keys($ledger->toBuy()), $ledger->toBuy())) }}.
         </p>
     @endif
     @include('stations.build.panels')

@@ -8,7 +8,7 @@
     @if ($see)
         <div class="way-cards">
             @foreach ($page->ways() as $way)
-                <article @class(['way-card', 'on-bench' => $way->chosen])>
+                <article @class(['way-card', 'chosen-way' => $way->chosen])>
                     <h3>{{ ucfirst($way->name) }}</h3>
                     <p class="figure">{{ $page->difference($way) }}</p>
                     <p>{{ $way->because }}</p>

@@ -125,7 +125,7 @@
                     class="glow-word"
                     x="{{ min(600, $band['x1'] + 10) }}"
                     y="{{ $band['y'] + ($band['x1'] > 600 ? 28 : 4) }}"
-                >glow{{ $page->plan->calendar->startS === null ? '' : ', ' . $page->plan->calendar->words($page->plan->end) }}</text>
+                >glow{{ !$page->plan->calendar->hasHours() ? '' : ', ' . $page->plan->calendar->words($page->plan->end) }}</text>
             @endif
         @endforeach
     </svg>
