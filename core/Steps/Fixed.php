@@ -41,6 +41,43 @@ final readonly class Fixed
         return $all;
     }
 
+    /** @return list<array{self, Fixing}> what holds by a clean face */
+    public static function stuckOnes(Job $job): array
+    {
+        $all = [];
+        foreach (self::all($job) as $fixed) {
+            $fixing = $fixed->stuck();
+            if ($fixing !== null) {
+                $all[] = [$fixed, $fixing];
+            }
+        }
+
+        return $all;
+    }
+
+    /**
+     * A step where it sits.
+     *
+     * @param  float  $usual  minutes
+     * @param  array{
+     *     number?: string|null, numberOf?: string, uses?: array<string, float>, gear?: list<string>,
+     *     as?: array<string, mixed>, cureS?: float, holdS?: float, tool?: string
+     * }  $more
+     */
+    public function step(Job $job, string $verb, string $title, float $usual, array $more): Step
+    {
+        return $job->step(
+            $verb,
+            $this->id,
+            $title,
+            $usual,
+            $this->circuit,
+            [$this->id],
+            $job->site([$this->id]),
+            $more,
+        );
+    }
+
     /** The fixing that holds by a clean face; of a strip nobody said anything of its own tape is. */
     public function stuck(): ?Fixing
     {

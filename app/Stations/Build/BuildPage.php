@@ -205,6 +205,21 @@ final class BuildPage
         return $left === [] && $proven ? 'proven' : Words::count(count($left), 'act');
     }
 
+    /** @return list<array{string, string}> cause, and what is told of it */
+    public function slips(): array
+    {
+        $all = [];
+        foreach ($this->frame->document->fields()->objects('log') as $entry) {
+            if ($entry->isA('mistake')) {
+                $minutes = $entry->numberOrNull('minutes');
+                $told = array_filter([$entry->text('text'), $minutes === null ? '' : (int) round($minutes).' min']);
+                $all[] = [ucfirst(str_replace('_', ' ', $entry->text('cause'))), implode(', ', $told)];
+            }
+        }
+
+        return $all;
+    }
+
     public function range(Act $act): string
     {
         $step = $act->main;

@@ -118,7 +118,11 @@ final class CutsView
         return new AddItem('parts', new Fields([...$row->part->data, 'id' => $id]));
     }
 
-    /** @return list<array{id: string, label: string, need: string, have: float|null, ordered: string, due: string, price: float|null}> parts that are counted */
+    /**
+     * @return list<array{
+     *     id: string, label: string, need: string, have: float|null, ordered: string, due: string, price: float|null
+     * }> parts that are counted
+     */
     public function counted(): array
     {
         $work = [];

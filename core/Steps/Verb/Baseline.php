@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace BenchGlow\Steps\Verb;
 
+use BenchGlow\Steps\HostTrial;
 use BenchGlow\Steps\Job;
 use BenchGlow\Steps\Verb;
 
@@ -17,21 +18,8 @@ final class Baseline implements Verb
 
     public function steps(Job $job): array
     {
-        $n = $job->hostFunctions();
+        $title = 'Try everything the host can do, and write it down';
 
-        return $n === 0
-            ? []
-            : [
-                $job->step(
-                    $this->key(),
-                    'all',
-                    'Try everything the host can do, and write it down',
-                    2.0 + 0.7 * $n,
-                    null,
-                    [],
-                    $job->site([]),
-                    ['power' => 'live', 'number' => (string) $n, 'numberOf' => 'of its wires and lamps'],
-                ),
-            ];
+        return HostTrial::steps($job, $this->key(), $title, 'of its wires and lamps');
     }
 }

@@ -20,25 +20,13 @@ final class Clean implements Verb
     public function steps(Job $job): array
     {
         $steps = [];
-        foreach (Fixed::all($job) as $fixed) {
-            $fixing = $fixed->stuck();
-            if ($fixing === null) {
-                continue;
-            }
-            $steps[] = $job->step(
-                $this->key(),
-                $fixed->id,
-                'Clean the face for '.Words::within($fixed->label),
-                2.0 + $fixed->longM,
-                $fixed->circuit,
-                [$fixed->id],
-                $job->site([$fixed->id]),
-                [
-                    'numberOf' => str_replace('_', ' ', $fixing->prep === 'none' ? 'wipe' : $fixing->prep),
-                    'uses' => ['wipes' => 2.0],
-                    'gear' => ['air'],
-                ],
-            );
+        foreach (Fixed::stuckOnes($job) as [$fixed, $fixing]) {
+            $title = 'Clean the face for '.Words::within($fixed->label);
+            $steps[] = $fixed->step($job, $this->key(), $title, 2.0 + $fixed->longM, [
+                'numberOf' => str_replace('_', ' ', $fixing->prep === 'none' ? 'wipe' : $fixing->prep),
+                'uses' => ['wipes' => 2.0],
+                'gear' => ['air'],
+            ]);
         }
 
         return $steps;

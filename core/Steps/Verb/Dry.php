@@ -20,21 +20,10 @@ final class Dry implements Verb
     public function steps(Job $job): array
     {
         $steps = [];
-        foreach (Fixed::all($job) as $fixed) {
-            $fixing = $fixed->stuck();
-            if ($fixing === null) {
-                continue;
-            }
-            $steps[] = $job->step(
-                $this->key(),
-                $fixed->id,
-                'Hold '.Words::within($fixed->label).' in its place, dry',
-                3.0,
-                $fixed->circuit,
-                [$fixed->id],
-                $job->site([$fixed->id]),
-                ['numberOf' => 'does it reach, does it clear what moves'],
-            );
+        foreach (Fixed::stuckOnes($job) as [$fixed]) {
+            $title = 'Hold '.Words::within($fixed->label).' in its place, dry';
+            $more = ['numberOf' => 'does it reach, does it clear what moves'];
+            $steps[] = $fixed->step($job, $this->key(), $title, 3.0, $more);
         }
 
         return $steps;

@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace BenchGlow\Steps\Verb;
 
+use BenchGlow\Steps\HostTrial;
 use BenchGlow\Steps\Job;
 use BenchGlow\Steps\Verb;
 
@@ -17,21 +18,6 @@ final class HostAgain implements Verb
 
     public function steps(Job $job): array
     {
-        $n = $job->hostFunctions();
-
-        return $n === 0
-            ? []
-            : [
-                $job->step(
-                    $this->key(),
-                    'all',
-                    'Try everything the host can do once more',
-                    2.0 + 0.7 * $n,
-                    null,
-                    [],
-                    $job->site([]),
-                    ['power' => 'live', 'number' => (string) $n, 'numberOf' => 'as before the work'],
-                ),
-            ];
+        return HostTrial::steps($job, $this->key(), 'Try everything the host can do once more', 'as before the work');
     }
 }

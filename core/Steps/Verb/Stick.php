@@ -20,30 +20,17 @@ final class Stick implements Verb
     public function steps(Job $job): array
     {
         $steps = [];
-        foreach (Fixed::all($job) as $fixed) {
-            $fixing = $fixed->stuck();
-            if ($fixing === null) {
-                continue;
-            }
-            $steps[] = $job->step(
-                $this->key(),
-                $fixed->id,
-                'Stick '.
-                    Words::within($fixed->label).
-                    ($fixing->on === '' ? '' : ' to '.Words::within($job->onWords($fixing->on))),
-                2.0 + 2.0 * $fixed->longM,
-                $fixed->circuit,
-                [$fixed->id],
-                $job->site([$fixed->id]),
-                [
-                    'number' => $fixed->longM > 0.0 ? number_format($fixed->longM, 2, '.', '').' m' : null,
-                    'numberOf' => $fixing->words(),
-                    'uses' => ["{$fixing->words()}, m" => max(0.05, $fixed->longM)],
-                    'cureS' => $fixing->cureS,
-                    'holdS' => $fixing->holdS,
-                    'as' => ['surface' => $fixing->on],
-                ],
-            );
+        foreach (Fixed::stuckOnes($job) as [$fixed, $fixing]) {
+            $on = $fixing->on === '' ? '' : ' to '.Words::within($job->onWords($fixing->on));
+            $title = 'Stick '.Words::within($fixed->label).$on;
+            $steps[] = $fixed->step($job, $this->key(), $title, 2.0 + 2.0 * $fixed->longM, [
+                'number' => $fixed->longM > 0.0 ? number_format($fixed->longM, 2, '.', '').' m' : null,
+                'numberOf' => $fixing->words(),
+                'uses' => ["{$fixing->words()}, m" => max(0.05, $fixed->longM)],
+                'cureS' => $fixing->cureS,
+                'holdS' => $fixing->holdS,
+                'as' => ['surface' => $fixing->on],
+            ]);
         }
 
         return $steps;
