@@ -61,6 +61,10 @@ final readonly class Ways
         foreach (WorkFields::CHOICES as $choice => $values) {
             $is = $plan->text($choice, $values[0]);
             foreach ($values as $value) {
+                // No fuse makes a post dead: offered only where it was chosen.
+                if ($value === 'fuse' && $value !== $is) {
+                    continue;
+                }
                 [$name, $because] = self::WORDS[$choice][$value] ?? [$value, ''];
                 $all[] = new self(
                     $choice,

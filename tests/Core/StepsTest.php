@@ -14,6 +14,7 @@ use BenchGlow\Edit\Arrive;
 use BenchGlow\Edit\Choose;
 use BenchGlow\Edit\CopyCircuit;
 use BenchGlow\Edit\Edit;
+use BenchGlow\Edit\Log;
 use BenchGlow\Edit\Mark;
 use BenchGlow\Edit\Park;
 use BenchGlow\Edit\PlanBy;
@@ -29,6 +30,7 @@ use BenchGlow\Steps\Order;
 use BenchGlow\Steps\Plan;
 use BenchGlow\Steps\Planned;
 use BenchGlow\Steps\Power;
+use BenchGlow\Steps\Reminders;
 use BenchGlow\Steps\Rest;
 use BenchGlow\Steps\Scheduler;
 use BenchGlow\Steps\Times;
@@ -421,6 +423,15 @@ describe('times', function (): void {
             'more than 0',
         );
     });
+});
+
+it('says again what went wrong, in the act in which it could again', function (): void {
+    $log = fn (string $cause): Log => new Log('mistake', '2026-06-01', '', null, $cause);
+    $plan = planOf(aJob($log('cut_short'), $log('cut_short'), $log('fastener_lost')));
+    $said = fn (string $key): array => Reminders::of($plan->build, $plan->find($key)->act);
+    expect($said('cut:shelf_light_feed'))->toBe(['It went wrong 2 times: measure once more, and leave the loop.']);
+    expect($said('open:front'))->toBe(['It went wrong once: a lid under it, and one bag each.']);
+    expect($said('shorts:shelf'))->toBe([]);
 });
 
 describe('rest and ledger', function (): void {

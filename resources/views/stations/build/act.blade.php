@@ -54,6 +54,9 @@
     @foreach ($act->cautions() as $caution)
         <p class="caution"><b>{{ $caution }}</b></p>
     @endforeach
+    @foreach (BenchGlow\Steps\Reminders::of($page->plan->build, $act) as $reminder)
+        <p class="caution">{{ $reminder }}</p>
+    @endforeach
     @if ($act->hands > $page->plan->steps->job->choices->people)
         <p class="caution">Two hands more would help: a strap on the lever, or a phone as a mirror, does it alone.</p>
     @endif

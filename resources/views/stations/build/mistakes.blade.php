@@ -10,6 +10,7 @@
         @endforeach
     </ul>
     @if ($slips === [])
-        <p class="muted">None yet. What goes wrong is written down where it happens, and stays in the record.</p>
+        <p class="muted">None yet. What goes wrong is written down where it happens, and is said again where it could
+            happen again.</p>
     @endif
 </details>
