@@ -45,6 +45,7 @@ foreach (array_unique($found[1]) as $build) {
     $stations[] = "{$build}/probe";
     $stations[] = "{$build}/layout";
     $stations[] = "{$build}/harness";
+    $stations[] = "{$build}/build";
     $paths[] = ["{$build}/handover", false];
 }
 foreach ($paths as [$path, $fragment]) {
