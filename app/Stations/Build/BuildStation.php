@@ -14,6 +14,7 @@ use App\Stations\Build\Forms\NotNowForm;
 use App\Stations\Build\Forms\OtherwiseForm;
 use App\Stations\Build\Forms\OwnStepForm;
 use App\Stations\Build\Forms\PanelForm;
+use App\Stations\Found;
 use App\Stations\Standing;
 use App\Stations\Station;
 use BenchGlow\Check\Finding;
@@ -25,6 +26,14 @@ final class BuildStation extends Station
 {
     /** Its fields of the address: the act that is looked at, the part that is unfolded. */
     public const FIELDS = ['act', 'see'];
+
+    /** Sections that are found here, with what they are called. */
+    public const FOUND = [
+        'host.panels' => 'comes off',
+        'fixings' => 'how it is fixed',
+        'work.fasteners' => 'ledger',
+        'work.own_steps' => 'a step of your own',
+    ];
 
     public function key(): string
     {
@@ -89,6 +98,21 @@ final class BuildStation extends Station
     public function own(): string
     {
         return 'build.';
+    }
+
+    /** Panels, fasteners, fixings and own steps. */
+    public function find(Frame $frame, string $word): array
+    {
+        $index = $frame->analysis->build->index;
+        $found = [];
+        foreach ($index->sections as $id => $section) {
+            $name = $frame->names()->name((string) $id);
+            if (isset(self::FOUND[$section]) && ($word === '' || stripos($name, $word) !== false)) {
+                $found[] = new Found($name, self::FOUND[$section], null, (string) $id);
+            }
+        }
+
+        return $found;
     }
 
     public function meter(): string

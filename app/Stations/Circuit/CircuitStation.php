@@ -6,6 +6,7 @@ namespace App\Stations\Circuit;
 
 use App\Frame\Frame;
 use App\Stations\Bead;
+use App\Stations\Build\BuildStation;
 use App\Stations\Circuit\Forms\AddGroundForm;
 use App\Stations\Circuit\Forms\AddHostWayForm;
 use App\Stations\Circuit\Forms\AddHostWireForm;
@@ -125,13 +126,16 @@ final class CircuitStation extends Station
         Route::get('/states.csv', [CircuitController::class, 'states'])->name('circuit.states');
     }
 
-    /** Everything in the build that has a name or an id. */
+    /** Everything in the build that has a name or an id; what is of the work is found at Build. */
     public function find(Frame $frame, string $word): array
     {
         $index = $frame->analysis->build->index;
         $found = [];
         foreach ($index->sections as $id => $section) {
             $item = $index->item($id);
+            if (isset(BuildStation::FOUND[$section])) {
+                continue;
+            }
             if ($word === '' || stripos("{$id} {$frame->names()->name($id)}", $word) !== false) {
                 $circuit = $section === 'circuits' ? $id : $item->text('circuit');
                 $found[] = new Found($frame->names()->name($id), str_replace('.', ', ', $section), $circuit, $id);
