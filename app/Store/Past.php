@@ -37,13 +37,10 @@ final class Past
             ];
         }
         $data['work'] = $work;
-        foreach (['log'] as $section) {
+        foreach (['log', 'probe'] as $section) {
             if (isset($head->data[$section])) {
                 $data[$section] = $head->data[$section];
             }
-        }
-        if (isset($head->data['probe'])) {
-            $data['probe'] = $head->data['probe'];
         }
         if ($work === []) {
             unset($data['work']);

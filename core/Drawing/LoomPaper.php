@@ -13,8 +13,6 @@ use BenchGlow\Quantity\Csv;
 /** The loom on paper: labels at true size, the list of wires (layout-harness.md 12). */
 final class LoomPaper
 {
-    private const PAPERS = ['a4' => [210.0, 297.0], 'letter' => [215.9, 279.4]];
-
     private const EDGE_MM = 10.0;
 
     private const GAP_MM = 3.0;
@@ -59,7 +57,7 @@ final class LoomPaper
     /** @param  string  $paper  a4 · letter */
     public static function labelSheet(LoomList $list, string $paper, string $about): string
     {
-        [$w, $h] = self::PAPERS[$paper] ?? self::PAPERS['a4'];
+        [$w, $h] = Sheet::paper($paper);
         $sheet = new Sheet($about);
         $x = self::EDGE_MM;
         $y = $h;
@@ -107,7 +105,7 @@ final class LoomPaper
     /** The list of wires and joints on paper. */
     public static function listSheet(LoomList $list, string $paper, string $about): string
     {
-        [$w, $h] = self::PAPERS[$paper] ?? self::PAPERS['a4'];
+        [$w, $h] = Sheet::paper($paper);
         $sheet = new Sheet($about);
         $columns = [0.0, 16.0, 42.0, 62.0, 82.0, 135.0];
         $y = $h;

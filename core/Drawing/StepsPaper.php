@@ -11,8 +11,6 @@ use BenchGlow\Steps\Plan;
 /** The order of work on paper and as a table. */
 final class StepsPaper
 {
-    private const PAPERS = ['a4' => [210.0, 297.0], 'letter' => [215.9, 279.4]];
-
     private const EDGE_MM = 10.0;
 
     private const ROW_MM = 6.5;
@@ -22,7 +20,7 @@ final class StepsPaper
     /** @param  string  $paper  a4 · letter */
     public static function sheet(Plan $plan, string $paper, string $about): string
     {
-        [$w, $h] = self::PAPERS[$paper] ?? self::PAPERS['a4'];
+        [$w, $h] = Sheet::paper($paper);
         $sheet = new Sheet($about);
         $y = $h;
         foreach ($plan->acts as $n => $planned) {

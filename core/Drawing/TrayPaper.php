@@ -13,8 +13,6 @@ use BenchGlow\Steps\Ledger;
 /** The tray sheet at true size: every fastener on its outline, a field per panel in the order of closing (build-handover.md 11). */
 final class TrayPaper
 {
-    private const PAPERS = ['a4' => [210.0, 297.0], 'letter' => [215.9, 279.4]];
-
     private const EDGE_MM = 10.0;
 
     private const BAR_MM = 100.0;
@@ -45,7 +43,7 @@ final class TrayPaper
 
     private function __construct(private readonly Sheet $sheet, string $paper, private readonly string $about)
     {
-        [$this->w, $this->h] = self::PAPERS[$paper] ?? self::PAPERS['a4'];
+        [$this->w, $this->h] = Sheet::paper($paper);
         $this->y = $this->h;
     }
 

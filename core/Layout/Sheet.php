@@ -16,6 +16,15 @@ final class Sheet
 
     private string $font;
 
+    /**
+     * @param  string  $paper  a4 · letter
+     * @return array{float, float} width and height, mm
+     */
+    public static function paper(string $paper): array
+    {
+        return Tiles::PAPER[$paper] ?? Tiles::PAPER['a4'];
+    }
+
     public function __construct(string $title)
     {
         self::constants();

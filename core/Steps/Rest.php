@@ -101,13 +101,7 @@ final readonly class Rest
     {
         $open = 0;
         foreach ($plan->steps->job->assemblies->all as $one) {
-            $sources = array_filter(
-                $plan->steps->sourceLandings($one),
-                fn (Step $s): bool => $s->verb !== 'ground' && ! str_ends_with($s->title, '−') && $is($s->key),
-            );
-            foreach ($sources === [] ? [] : $plan->steps->farLandings($one) as $far) {
-                $open += (int) ! $is($far->key);
-            }
+            $open += count($plan->steps->hanging($one, $is));
         }
 
         return $open;

@@ -86,6 +86,25 @@ final class StepList
         return array_values($taken);
     }
 
+    /**
+     * Ends that hang open on an assembly whose feed is landed already.
+     *
+     * @param  callable(string): bool  $is  whether a step is done
+     * @return list<Step>
+     */
+    public function hanging(Assembly $one, callable $is): array
+    {
+        // Grounds and returns feed nothing.
+        $fed = array_filter(
+            $this->sourceLandings($one),
+            fn (Step $s): bool => $s->verb !== 'ground' && ! str_ends_with($s->title, '−') && $is($s->key),
+        );
+
+        return $fed === []
+            ? []
+            : array_values(array_filter($this->farLandings($one), fn (Step $s): bool => ! $is($s->key)));
+    }
+
     /** @return array<string, Step> */
     private function landings(Assembly $one): array
     {

@@ -11,7 +11,6 @@ use BenchGlow\Check\ReadsWork;
 use BenchGlow\Check\Rule;
 use BenchGlow\Check\Severity;
 use BenchGlow\Edit\Mark;
-use BenchGlow\Steps\Step;
 
 /** It must not be left so: a source is landed, its other end hangs open, and the power is on. */
 final class RestUnsafeRule implements ReadsWork, Rule
@@ -29,14 +28,11 @@ final class RestUnsafeRule implements ReadsWork, Rule
             return [];
         }
         foreach ($seen->steps->job->assemblies->all as $one) {
-            $fed = array_filter(
-                $seen->steps->sourceLandings($one),
-                fn (Step $s): bool => $s->verb !== 'ground' && ! str_ends_with($s->title, '−') && $seen->isDone($s->key),
-            );
-            $open = array_filter($seen->steps->farLandings($one), fn (Step $s): bool => ! $seen->isDone($s->key));
-            if ($fed !== [] && $open !== []) {
-                $last = $seen->done->on(array_values($fed)[0]->key);
+            $open = $seen->steps->hanging($one, $seen->isDone(...));
+            if ($open !== []) {
                 $lead = $analysis->build->leads[$one->pieces[0]->lead->id];
+                $marks = $seen->done->inOrder();
+                $last = $seen->done->on($marks[count($marks) - 1]);
 
                 return [$this->finding($supply->id, $supply->label, $lead, count($open), $last)];
             }

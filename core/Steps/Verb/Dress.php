@@ -6,6 +6,7 @@ namespace BenchGlow\Steps\Verb;
 
 use BenchGlow\Quantity\Shown;
 use BenchGlow\Quantity\Words;
+use BenchGlow\Steps\HoleStep;
 use BenchGlow\Steps\Job;
 use BenchGlow\Steps\Verb;
 
@@ -22,14 +23,12 @@ final class Dress implements Verb
         $steps = [];
         foreach ($job->build->holes as $hole) {
             if (! $hole->existing || ! $hole->isGuarded()) {
-                $steps[] = $job->step(
+                $steps[] = HoleStep::of(
+                    $job,
                     $this->key(),
-                    $hole->id,
+                    $hole,
                     'Dress the edge of '.Words::within($hole->in),
                     3.0 * $hole->count,
-                    $job->circuitOf($hole->for),
-                    [$hole->id, $hole->for],
-                    $job->site([$hole->id, $hole->for]),
                     [
                         'number' => Shown::plain($hole->mm, 1).' mm',
                         'numberOf' => $hole->isGuarded()

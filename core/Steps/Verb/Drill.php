@@ -6,6 +6,7 @@ namespace BenchGlow\Steps\Verb;
 
 use BenchGlow\Quantity\Shown;
 use BenchGlow\Quantity\Words;
+use BenchGlow\Steps\HoleStep;
 use BenchGlow\Steps\Job;
 use BenchGlow\Steps\Verb;
 
@@ -28,14 +29,12 @@ final class Drill implements Verb
                 ? 6.0
                 : (2.0 + ($hole->mm >= 12.0 ? 3.0 : 0.0)) * ($hole->material === 'metal' ? 2.0 : 1.0);
             $stop = $hole->stopMm === null ? '' : ', stop at '.Shown::plain($hole->stopMm, 0).' mm';
-            $steps[] = $job->step(
+            $steps[] = HoleStep::of(
+                $job,
                 $this->key(),
-                $hole->id,
+                $hole,
                 ($hole->slot ? 'Cut the slot in ' : 'Drill ').Words::within($hole->in),
                 $usual * $hole->count,
-                $job->circuitOf($hole->for),
-                [$hole->id, $hole->for],
-                $job->site([$hole->id, $hole->for]),
                 [
                     'number' => Shown::plain($hole->mm, 1).' mm',
                     'numberOf' => ($hole->count > 1 ? "{$hole->count} holes" : 'drill').$stop,

@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace BenchGlow\Steps\Verb;
 
 use BenchGlow\Quantity\Words;
+use BenchGlow\Steps\HoleStep;
 use BenchGlow\Steps\Job;
 use BenchGlow\Steps\Verb;
 
@@ -21,14 +22,12 @@ final class Look implements Verb
         $steps = [];
         foreach ($job->build->holes as $hole) {
             if (! $hole->existing) {
-                $steps[] = $job->step(
+                $steps[] = HoleStep::of(
+                    $job,
                     $this->key(),
-                    $hole->id,
+                    $hole,
                     'Look behind '.Words::within($hole->in).' before you drill',
                     3.0,
-                    $job->circuitOf($hole->for),
-                    [$hole->id, $hole->for],
-                    $job->site([$hole->id, $hole->for]),
                     [
                         'numberOf' => $hole->behind,
                         'cautions' => ['Wires, tanks, hoses, airbags: if you can not see it, do not drill it.'],

@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace BenchGlow\Steps\Verb;
 
 use BenchGlow\Quantity\Words;
+use BenchGlow\Steps\HoleStep;
 use BenchGlow\Steps\Job;
 use BenchGlow\Steps\Verb;
 
@@ -21,14 +22,12 @@ final class Mark implements Verb
         $steps = [];
         foreach ($job->build->holes as $hole) {
             if (! $hole->existing) {
-                $steps[] = $job->step(
+                $steps[] = HoleStep::of(
+                    $job,
                     $this->key(),
-                    $hole->id,
+                    $hole,
                     'Mark the hole in '.Words::within($hole->in),
                     2.0,
-                    $job->circuitOf($hole->for),
-                    [$hole->id, $hole->for],
-                    $job->site([$hole->id, $hole->for]),
                     [
                         'number' => $hole->at === '' ? null : $hole->at,
                         'numberOf' => $hole->at === '' ? '' : 'where',
