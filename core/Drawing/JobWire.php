@@ -130,6 +130,20 @@ final class JobWire
         ];
     }
 
+    /**
+     * A bracket as path data: down from the wire where it opens, up to it where it is shut.
+     *
+     * @param  array{x: float, to: float, y: float, words: string, open: bool, shut: bool}  $bracket
+     */
+    public static function path(array $bracket, float $wireY): string
+    {
+        $top = $wireY + 8.0;
+
+        return ($bracket['open'] ? "M{$bracket['x']} {$top}V{$bracket['y']}" : "M{$bracket['x']} {$bracket['y']}").
+            "H{$bracket['to']}".
+            ($bracket['shut'] ? "V{$top}" : '');
+    }
+
     public static function hours(float $minutes): string
     {
         $m = (int) round($minutes);

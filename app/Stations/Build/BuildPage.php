@@ -205,6 +205,22 @@ final class BuildPage
         return $left === [] && $proven ? 'proven' : Words::count(count($left), 'act');
     }
 
+    /** ", 2.60 m" */
+    public function figure(Planned $planned): string
+    {
+        return $planned->act->main->number === null ? '' : ", {$planned->act->main->number}";
+    }
+
+    /** "4 min, the bench; after other acts because it can't go on afterwards" */
+    public function told(Planned $planned): string
+    {
+        $because = array_slice(array_unique(array_column($planned->before, 'because')), 0, 2);
+
+        return (int) round($planned->act->minutes).
+            " min, {$planned->act->main->place}".
+            ($because === [] ? '' : '; after other acts because '.implode(', and because ', $because));
+    }
+
     /** @return list<array{string, string}> cause, and what is told of it */
     public function slips(): array
     {

@@ -46,7 +46,7 @@
             @foreach ($band['brackets'] as $bracket)
                 <path
                     class="is-off"
-                    d="M{{ $bracket['x'] }} {{ $bracket['open'] ? $band['y'] + 8 : $bracket['y'] }}{{ $bracket['open'] ? 'V' . $bracket['y'] : '' }}H{{ $bracket['to'] }}{{ $bracket['shut'] ? 'V' . ($band['y'] + 8) : '' }}"
+                    d="{{ $wire::path($bracket, $band['y']) }}"
                 />
                 @if ($bracket['to'] - $bracket['x'] > 7 * mb_strlen($bracket['words']) + 20)
                     <text

@@ -16,9 +16,8 @@
     <ol class="acts-in-words">
         @foreach ($page->plan->acts as $planned)
             <li><a
-                    href="{{ $page->url($planned->act->key) }}">{{ $planned->act->title() }}</a>{{ $planned->act->main->number === null ? '' : ', ' . $planned->act->main->number }}
-                <span class="muted">{{ (int) round($planned->act->minutes) }} min,
-                    {{ $planned->act->main->place }}{{ $planned->before === [] ? '' : '; after other acts because ' . implode(', and because ', array_slice(array_unique(array_column($planned->before, 'because')), 0, 2)) }}</span>
+                    href="{{ $page->url($planned->act->key) }}">{{ $planned->act->title() }}</a>{{ $page->figure($planned) }}
+                <span class="muted">{{ $page->told($planned) }}</span>
             </li>
         @endforeach
     </ol>
