@@ -96,10 +96,10 @@ pm.max_requests = 400
 request_terminate_timeout = 60s
 clear_env = no
 catch_workers_output = no
-php_admin_value[memory_limit] = 256M
+php_value[memory_limit] = 256M
 php_admin_value[max_execution_time] = 45
-php_admin_value[upload_max_filesize] = 4M
-php_admin_value[post_max_size] = 5M
+php_admin_value[upload_max_filesize] = 16M
+php_admin_value[post_max_size] = 17M
 F
   cat >"$run/Caddyfile" <<C
 {
@@ -119,7 +119,7 @@ http://:$port {
 	root * $here/public
 	encode gzip
 	request_body {
-		max_size 5MB
+		max_size 17MB
 	}
 	@fonts path /assets/fonts/*
 	header @fonts Cache-Control "public, max-age=31536000, immutable"
@@ -153,7 +153,7 @@ serve() {
   else
     step "php-fpm and Caddy are not here and can't be installed by this user: PHP's own server is used"
     export PHP_CLI_SERVER_WORKERS=4
-    child php "${jit[@]}" -S "$shown:$port" -t public bin/router.php 2>>"$here/storage/logs/server.log"
+    child php "${jit[@]}" -d upload_max_filesize=16M -d post_max_size=17M -S "$shown:$port" -t public bin/router.php 2>>"$here/storage/logs/server.log"
   fi
   php artisan bench:prepare --quiet 9>&- || fail "the queue of the worker could not be made."
   child php artisan queue:work --queue=solve --sleep=1 --tries=1 --timeout=170 --max-jobs=200 --memory=512 --quiet 2>>"$here/storage/logs/server.log"

@@ -14,5 +14,7 @@ return [
     'key' => env('APP_KEY'),
     // A digest of core/, handed over by bin/glow start: solved builds are kept under it.
     'core' => env('GLOW_CORE'),
+    // Where pictures of the work are kept.
+    'photos' => env('GLOW_PHOTOS', storage_path('app/photos')),
     'cipher' => 'AES-256-CBC',
 ];

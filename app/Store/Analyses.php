@@ -7,14 +7,17 @@ namespace App\Store;
 use App\Models\Preference;
 use App\Solving\BeingSolved;
 use App\Solving\Heavy;
+use App\Support\WallClock;
 use BenchGlow\Analysis\Analysis;
 use BenchGlow\Analysis\Weight;
 use BenchGlow\Build\Document;
 use BenchGlow\Check\Finding;
+use BenchGlow\Check\Moment;
 use BenchGlow\Check\Review;
 use BenchGlow\Check\Rules;
 use BenchGlow\Check\Tried;
 use BenchGlow\Check\Tries;
+use BenchGlow\Steps\Plan;
 
 /** Solved builds, kept by their wiring and by how it is to be shown; what was done on the bench is read on top each time. */
 final class Analyses
@@ -105,7 +108,18 @@ final class Analyses
         $ofLayouts =
             $laid === '' ? [] : Keeper::value(['laid', $laid, ...$of], fn (): array => Rules::ofLayouts($analysis));
         $ofWork = Keeper::value(['work', $document->hash(), ...$of], fn (): array => Rules::ofWork($analysis));
-        $found = array_filter([...(array) $ofLayouts, ...(array) $ofWork], fn (mixed $f): bool => $f instanceof Finding);
+        // What is late by now is asked once an hour, and with each change.
+        $now = WallClock::now();
+        $ofMoment = Keeper::value(
+            ['moment', $document->hash(), $now->format('Y-m-d H'), Diary::newest(), ...$of],
+            fn (): array => Rules::ofMoment(
+                new Moment($analysis, $now->format('Y-m-d\TH:iP'), fn (): Plan => Plans::of($analysis, $now)),
+            ),
+        );
+        $found = array_filter(
+            [...(array) $ofLayouts, ...(array) $ofWork, ...(array) $ofMoment],
+            fn (mixed $f): bool => $f instanceof Finding,
+        );
 
         return new Review($analysis, Rules::told($analysis, [...$kept->findings, ...array_values($found)]));
     }

@@ -40,6 +40,7 @@ final readonly class Thinner
         foreach (Build::query()->get() as $build) {
             $taken += $this->thin($build);
         }
+        Photos::thin();
         $this->shrink();
 
         return $taken;

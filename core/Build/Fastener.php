@@ -64,6 +64,12 @@ final readonly class Fastener
         );
     }
 
+    /** "M5x16 screw", without how many. */
+    public function named(): string
+    {
+        return trim("{$this->size} ".str_replace('_', ' ', $this->kind));
+    }
+
     /** Diameter of the thread, mm; null where the size does not say. */
     public function threadMm(): ?float
     {

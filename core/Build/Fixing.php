@@ -64,6 +64,23 @@ final readonly class Fixing
         return in_array($this->kind, self::STUCK, true);
     }
 
+    /** The same held by screws. */
+    public function screwed(): self
+    {
+        return new self(
+            $this->id,
+            $this->of,
+            'screw',
+            $this->on,
+            max(2, $this->count),
+            $this->size,
+            'none',
+            0.0,
+            0.0,
+            $this->trial,
+        );
+    }
+
     public function words(): string
     {
         return str_replace('_', ' ', $this->kind);

@@ -164,6 +164,7 @@ use BenchGlow\Check\Tap\TapGaugeRule;
 use BenchGlow\Check\Tap\TapLegRule;
 use BenchGlow\Check\Tap\TapUnfusedRule;
 use BenchGlow\Check\Work\BuiltOtherwiseRule;
+use BenchGlow\Check\Work\ConsumableShortRule;
 use BenchGlow\Check\Work\CureShortRule;
 use BenchGlow\Check\Work\EdgeBareRule;
 use BenchGlow\Check\Work\EndTooBigRule;
@@ -171,12 +172,16 @@ use BenchGlow\Check\Work\FastenerForbiddenRule;
 use BenchGlow\Check\Work\FastenerLostRule;
 use BenchGlow\Check\Work\HelperNeededRule;
 use BenchGlow\Check\Work\HoleUnseenRule;
+use BenchGlow\Check\Work\KitShortRule;
+use BenchGlow\Check\Work\LateRule;
 use BenchGlow\Check\Work\NoDarkHourRule;
 use BenchGlow\Check\Work\NoPanelsRule;
 use BenchGlow\Check\Work\OutOfOrderRule;
+use BenchGlow\Check\Work\OverBudgetRule;
 use BenchGlow\Check\Work\OwnCircleRule;
 use BenchGlow\Check\Work\PanelFastenersRule;
 use BenchGlow\Check\Work\PanelGivesRule;
+use BenchGlow\Check\Work\PartLateRule;
 use BenchGlow\Check\Work\RestUnsafeRule;
 use BenchGlow\Check\Work\SleeveMissedRule;
 use BenchGlow\Check\Work\StepOrphanedRule;
@@ -355,9 +360,14 @@ final class Rules
         EdgeBareRule::class,
         CureShortRule::class,
         OwnCircleRule::class,
+        LateRule::class,
+        PartLateRule::class,
+        KitShortRule::class,
+        ConsumableShortRule::class,
         EndTooBigRule::class,
         HelperNeededRule::class,
         NoDarkHourRule::class,
+        OverBudgetRule::class,
         NoPanelsRule::class,
         PanelGivesRule::class,
         PanelFastenersRule::class,
@@ -372,6 +382,7 @@ final class Rules
             ...self::ofWiring($analysis),
             ...self::ofLayouts($analysis),
             ...self::ofWork($analysis),
+            ...self::ofMoment(Moment::ofDocument($analysis)),
         ]);
     }
 
@@ -382,7 +393,8 @@ final class Rules
             $analysis,
             fn (Rule $rule): bool => ! ($rule instanceof ReadsBenchFacts) &&
                 ! ($rule instanceof ReadsLayouts) &&
-                ! ($rule instanceof ReadsWork),
+                ! ($rule instanceof ReadsWork) &&
+                ! ($rule instanceof ReadsMoment),
         );
     }
 
@@ -402,6 +414,16 @@ final class Rules
         $nothing = $work === [] && $build->panels === [] && $build->fixings === [] && $build->holes === [];
 
         return $nothing ? [] : self::of($analysis, fn (Rule $rule): bool => $rule instanceof ReadsWork);
+    }
+
+    /** @return list<Finding> of the rules that ask what time it is */
+    public static function ofMoment(Moment $moment): array
+    {
+        return self::of(
+            $moment->analysis,
+            fn (Rule $rule): bool => $rule instanceof ReadsMoment,
+            fn (Rule $rule): array => $rule instanceof ReadsMoment ? $rule->seen($moment) : [],
+        );
     }
 
     /** Whether a rule is of the loom, by its id. */
@@ -456,9 +478,10 @@ final class Rules
 
     /**
      * @param  callable(Rule): bool  $asked
+     * @param  (callable(Rule): list<Finding>)|null  $ask  where it is asked in another way
      * @return list<Finding>
      */
-    private static function of(Analysis $analysis, callable $asked): array
+    private static function of(Analysis $analysis, callable $asked, ?callable $ask = null): array
     {
         $findings = [];
         foreach (self::ALL as $class) {
@@ -466,7 +489,10 @@ final class Rules
             if ($asked($rule)) {
                 array_push(
                     $findings,
-                    ...array_map(fn (Finding $f): Finding => Mends::of($analysis, $f), $rule->check($analysis)),
+                    ...array_map(
+                        fn (Finding $f): Finding => Mends::of($analysis, $f),
+                        $ask === null ? $rule->check($analysis) : $ask($rule),
+                    ),
                 );
             }
         }

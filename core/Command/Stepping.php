@@ -15,6 +15,7 @@ use BenchGlow\Format\Fields;
 use BenchGlow\Format\WorkFields;
 use BenchGlow\Lists\LoomList;
 use BenchGlow\Steps\Act;
+use BenchGlow\Steps\Choices;
 use BenchGlow\Steps\Kit;
 use BenchGlow\Steps\Ledger;
 use BenchGlow\Steps\Plan;
@@ -59,17 +60,15 @@ final class Stepping
         $all = [];
         foreach (array_filter(explode(',', $said)) as $one) {
             [$choice, $value] = [...explode('=', $one, 2), ''];
-            if (! isset(WorkFields::CHOICES[$choice])) {
+            $known = [...WorkFields::CHOICES, ...Choices::TRIALS];
+            if (! isset($known[$choice])) {
                 throw BadBuild::at(
                     '',
-                    "there is no choice `{$choice}`.".BadBuild::nearMiss($choice, array_keys(WorkFields::CHOICES)),
+                    "there is no choice `{$choice}`.".BadBuild::nearMiss($choice, array_keys($known)),
                 );
             }
-            if (! in_array($value, WorkFields::CHOICES[$choice], true)) {
-                throw BadBuild::at(
-                    '',
-                    "{$choice} takes ".implode(', ', WorkFields::CHOICES[$choice]).", not `{$value}`.",
-                );
+            if (! in_array($value, $known[$choice], true)) {
+                throw BadBuild::at('', "{$choice} takes ".implode(', ', $known[$choice]).", not `{$value}`.");
             }
             $all[$choice] = $value;
         }

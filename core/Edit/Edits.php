@@ -74,6 +74,7 @@ final class Edits
         'put_first' => PutFirst::class,
         'park' => Park::class,
         'plan' => PlanBy::class,
+        'count' => CountStock::class,
         'keep_part' => KeepPart::class,
         'accept' => Accept::class,
         'unaccept' => Unaccept::class,

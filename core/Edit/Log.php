@@ -16,6 +16,9 @@ final readonly class Log implements Commutes, Edit
      * @param  string  $kind  note · mistake · left · failed …
      * @param  string|null  $step  key of the step it happened in
      * @param  string|null  $cause  of a mistake
+     * @param  string|null  $photo  sha256 of a picture that was kept
+     * @param  list<string>  $about  what it is of
+     * @param  float|null  $value  how far off, with its unit: too short by 0.08 m
      */
     public function __construct(
         public string $kind,
@@ -24,6 +27,10 @@ final readonly class Log implements Commutes, Edit
         public ?string $step = null,
         public ?string $cause = null,
         public ?float $minutes = null,
+        public ?string $photo = null,
+        public array $about = [],
+        public ?float $value = null,
+        public ?string $unit = null,
     ) {
     }
 
@@ -32,7 +39,9 @@ final readonly class Log implements Commutes, Edit
         $cause = $this->cause === null ? '' : str_replace('_', ' ', $this->cause);
         $what = trim(($cause === '' ? '' : $cause).($cause !== '' && $this->text !== '' ? ': ' : '').$this->text);
 
-        return mb_strimwidth(ucfirst($this->kind).($what === '' ? '' : ", {$what}"), 0, 120, '…');
+        $kind = $this->photo === null ? $this->kind : 'picture';
+
+        return mb_strimwidth(ucfirst($kind).($what === '' ? '' : ", {$what}"), 0, 120, '…');
     }
 
     public function holdsOn(Document $seen, Document $head): bool
@@ -48,6 +57,9 @@ final readonly class Log implements Commutes, Edit
         if ($this->kind === 'mistake' && ! in_array($this->cause, WorkFields::CAUSES, true)) {
             throw BadBuild::at('/cause', 'a mistake has a cause of the list.');
         }
+        if ($this->photo !== null && preg_match('/^[0-9a-f]{64}$/', $this->photo) !== 1) {
+            throw BadBuild::at('/photo', 'expected a picture that was kept.');
+        }
         $entry = array_filter(
             [
                 'id' => $draft->name('entry'),
@@ -57,6 +69,10 @@ final readonly class Log implements Commutes, Edit
                 'step' => $this->step,
                 'cause' => $this->cause,
                 'minutes' => $this->minutes,
+                'photo' => $this->photo,
+                'about' => $this->about === [] ? null : $this->about,
+                'value' => $this->value,
+                'unit' => $this->unit,
             ],
             fn (mixed $v): bool => $v !== null,
         );

@@ -18,9 +18,15 @@ final readonly class PlanBy implements Edit
     public function says(Names $names): string
     {
         return match (true) {
+            $this->plan->has('helper') => 'Planned by when a helper comes',
+            $this->plan->has('dry') => 'Planned by when it is dry',
             $this->plan->has('hours') => 'Planned by hours of the week',
             $this->plan->has('people') => 'Planned for '.
                 ($this->plan->integer('people') === 1 ? 'one' : $this->plan->integer('people').' people'),
+            $this->plan->has('unlearned') => 'What a mistake changes was chosen',
+            $this->plan->has('usable') => $this->plan->flag('usable')
+                ? 'Closed every evening, so that it can be used'
+                : 'Left open between sittings',
             default => 'Planned anew',
         };
     }

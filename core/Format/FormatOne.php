@@ -14,7 +14,7 @@ final class FormatOne
 
     public const VERSION = 1;
 
-    public const MINOR = 6;
+    public const MINOR = 7;
 
     public const PLACES = [
         'boat',

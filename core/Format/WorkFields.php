@@ -72,6 +72,9 @@ final class WorkFields
 
     public const MOMENT = '^\d{4}-\d{2}-\d{2}(T\d{2}:\d{2}(:\d{2})?(Z|[+-]\d{2}:\d{2})?)?$';
 
+    /** The same, to read one with. */
+    public const MOMENT_OF = '/'.self::MOMENT.'/';
+
     private const CLOCK = '^([01]\d|2[0-3]):[0-5]\d$';
 
     public static function moment(): S
@@ -181,6 +184,19 @@ final class WorkFields
             ),
             'fasteners' => S::list(self::fastener()),
             'parts' => S::list(self::kept()),
+            // What is used up and was counted: solder, tube, ties.
+            'stock' => S::list(
+                S::record(
+                    [
+                        'what' => S::text(80, 1),
+                        'have' => S::number(0, 100000)->called('how much is left', Unit::Count),
+                        'on' => self::moment(),
+                    ],
+                    ['what', 'have'],
+                ),
+                0,
+                100,
+            ),
             // Offcuts of the bench that this build cuts from.
             'offcuts' => S::list(
                 S::record(
@@ -221,6 +237,8 @@ final class WorkFields
             ),
             'dark' => S::list(self::clock(), 2, 2)->orNull(),
             'dry' => S::list($window, 0, 60),
+            // Causes of mistakes whose change of a default was put back.
+            'unlearned' => S::list(S::choice(...self::CAUSES), 0, 40),
         ]);
     }
 

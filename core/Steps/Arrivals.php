@@ -12,10 +12,26 @@ final class Arrivals
     /** Delivered within the day. */
     private const NOON = 'T12:00';
 
-    /** @var array<string, string> part => moment it is due */
+    private const DAY_S = 86_400;
+
+    /** @var array<string, string> part => moment it is reckoned with: what its source said, and as late as that source is */
     public readonly array $due;
 
-    public function __construct(private readonly Build $build)
+    public function __construct(private readonly Build $build, Lessons $lessons)
+    {
+        $due = self::promised($build);
+        foreach ($build->document->fields()->object('work')->objects('parts') as $row) {
+            $days = $lessons->lateDays($row->text('from'));
+            if ($days > 0.0 && isset($due[$row->text('part')])) {
+                $at = Calendar::local($due[$row->text('part')]) + (int) round($days * self::DAY_S);
+                $due[$row->text('part')] = gmdate('Y-m-d\TH:i', $at);
+            }
+        }
+        $this->due = $due;
+    }
+
+    /** @return array<string, string> part => moment it is due, as its source said */
+    public static function promised(Build $build): array
     {
         $due = [];
         foreach ($build->document->fields()->object('work')->objects('parts') as $row) {
@@ -24,7 +40,8 @@ final class Arrivals
                 $due[$row->text('part')] = strlen($on) === 10 ? $on.self::NOON : $on;
             }
         }
-        $this->due = $due;
+
+        return $due;
     }
 
     /** The part a step can't do without that is still on its way. */

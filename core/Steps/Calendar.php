@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace BenchGlow\Steps;
 
 use BenchGlow\Format\Fields;
+use BenchGlow\Format\WorkFields;
 use DateTimeImmutable;
 
 /** When there are hands: hours of the week, the dark. All in seconds of local time from the start (build-handover.md 8). */
@@ -28,6 +29,12 @@ final class Calendar
 
     private string $offset = '';
 
+    /** @var array<string, list<array{float, float}>> helper, dry => windows, seconds from the start */
+    private array $said = ['helper' => [], 'dry' => []];
+
+    /** So many windows of two kinds are laid over each other before it is given up. */
+    private const LOOKS = 400;
+
     public function __construct(Fields $plan, ?string $at = null)
     {
         $from = $at ?? $plan->textOrNull('start');
@@ -36,6 +43,15 @@ final class Calendar
         $this->offset = preg_match('/(Z|[+-]\d{2}:\d{2})$/', (string) $from, $m) === 1 ? $m[1] : '';
         if ($start !== null) {
             $this->spread($plan->objects('hours'), $start);
+        }
+        foreach ($start === null ? [] : array_keys($this->said) as $kind) {
+            foreach ($plan->items($kind) as $one) {
+                [$a, $b] = is_array($one) ? [...array_values(array_filter($one, is_string(...))), '', ''] : ['', ''];
+                if (preg_match(WorkFields::MOMENT_OF, $a) === 1 && preg_match(WorkFields::MOMENT_OF, $b) === 1) {
+                    $this->said[$kind][] = [(float) (self::local($a) - $start), (float) (self::local($b) - $start)];
+                }
+            }
+            sort($this->said[$kind]);
         }
         [$dark, $light] = [...$plan->texts('dark'), '21:30', '05:00'];
         $this->dark = $start === null ? null : [self::ofDay($dark), self::ofDay($light)];
@@ -154,6 +170,47 @@ final class Calendar
         return $low;
     }
 
+    /**
+     * The first moment from t on that has hands and lies in a window of each kind; where none is left, as if none were said.
+     *
+     * @param  list<string>  $kinds  helper · dry
+     */
+    public function within(float $t, float $seconds, array $kinds): float
+    {
+        $from = $this->begin($t, $seconds);
+        for ($looks = 0; $looks < self::LOOKS; $looks++) {
+            $later = $from;
+            foreach ($kinds as $kind) {
+                $later = max($later, $this->next($kind, $later, $seconds));
+            }
+            $later = $this->begin($later, $seconds);
+            if ($later <= $from) {
+                return $from;
+            }
+            $from = $later;
+        }
+
+        return $this->begin($t, $seconds);
+    }
+
+    /** The first moment of a window that has room; t itself where none comes any more. */
+    private function next(string $kind, float $t, float $seconds): float
+    {
+        foreach ($this->said[$kind] as [$from, $to]) {
+            $at = max($t, $from);
+            if ($to - $at >= min($seconds, $to - $from)) {
+                return $at;
+            }
+        }
+
+        return $t;
+    }
+
+    public function hasWindows(string $kind): bool
+    {
+        return $this->said[$kind] !== [];
+    }
+
     /** The first moment of the dark from t on, whatever the hours. */
     public function dark(float $t): float
     {
@@ -185,6 +242,14 @@ final class Calendar
         return $this->startS === null
             ? null
             : (new DateTimeImmutable('@'.($this->startS + (int) round($t))))->format('Y-m-d\TH:i').$this->offset;
+    }
+
+    /** "Wed 3 June" */
+    public function day(float $t): string
+    {
+        return $this->startS === null
+            ? ''
+            : (new DateTimeImmutable('@'.($this->startS + (int) round($t))))->format('D j F');
     }
 
     /** "Wed 19:24"; '' where nobody said when there are hands: then there are hours, and no days. */

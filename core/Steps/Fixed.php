@@ -61,7 +61,7 @@ final readonly class Fixed
      * @param  float  $usual  minutes
      * @param  array{
      *     number?: string|null, numberOf?: string, uses?: array<string, float>, gear?: list<string>,
-     *     as?: array<string, mixed>, cureS?: float, holdS?: float, tool?: string
+     *     as?: array<string, mixed>, cureS?: float, holdS?: float, tool?: string, dry?: bool
      * }  $more
      */
     public function step(Job $job, string $verb, string $title, float $usual, array $more): Step

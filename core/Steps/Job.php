@@ -32,6 +32,7 @@ final class Job
         'cureS' => 0.0,
         'holdS' => 0.0,
         'dark' => false,
+        'dry' => false,
         'power' => 'any',
         'side' => null,
     ];
@@ -39,6 +40,10 @@ final class Job
     public readonly Build $build;
 
     public readonly Assemblies $assemblies;
+
+    public readonly Lessons $lessons;
+
+    private readonly bool $hasHelper;
 
     /** @var array<string, list<string>> thing => panels that give it */
     private array $giving = [];
@@ -58,6 +63,9 @@ final class Job
         public readonly Times $times,
     ) {
         $this->build = $list->build;
+        $this->lessons = new Lessons($this->build);
+        $plan = $this->build->document->fields()->object('work')->object('plan');
+        $this->hasHelper = $plan->items('helper') !== [];
         $this->assemblies = new Assemblies($this->build, $list->loom);
         foreach ($this->build->panels as $panel) {
             foreach ($panel->gives as $id) {
@@ -65,7 +73,8 @@ final class Job
             }
         }
         foreach ($this->build->fixings as $fixing) {
-            $this->fixings[$fixing->of][] = $fixing;
+            $this->fixings[$fixing->of][] =
+                $choices->fixing === 'screw' && $fixing->isStuck() ? $fixing->screwed() : $fixing;
         }
         foreach ($this->build->leads as $id => $lead) {
             foreach (array_merge(...$lead->cores) as $pin) {
@@ -306,6 +315,14 @@ final class Job
         };
     }
 
+    /** Whether what is done at a thing wants a dry hour: it sits where it gets wet. */
+    public function isWet(string $thing): bool
+    {
+        $place = $this->build->places[(string) $this->list->loom->places->of($thing)] ?? null;
+
+        return $place !== null && $place->wet !== 'dry';
+    }
+
     /** What a fixing sits on, in words. */
     public function onWords(string $on): string
     {
@@ -318,7 +335,7 @@ final class Job
      * @param  list<string>  $about
      * @param  array{
      *     number?: string|null, numberOf?: string, hands?: int, tool?: string, uses?: array<string, float>, gear?: list<string>,
-     *     cautions?: list<string>, as?: array<string, mixed>, cureS?: float, holdS?: float, dark?: bool, power?: string,
+     *     cautions?: list<string>, as?: array<string, mixed>, cureS?: float, holdS?: float, dark?: bool, dry?: bool, power?: string,
      *     side?: string|null
      * }  $more
      */
@@ -336,13 +353,15 @@ final class Job
         $minutes = $this->times->likely($verb, $site->reach, $usual);
         // One array with all of it: a missing key read with ?? came out as null under the tracing JIT.
         $with = [...self::PLAIN, ...$more];
+        // Where a helper comes at hours that are said, two-handed work waits for them.
+        $alone = $with['hands'] > $this->choices->people && ! $this->hasHelper;
 
         return new Step(
             "{$verb}:{$subject}",
             $verb,
             $subject,
             $title,
-            round($with['hands'] > $this->choices->people ? $minutes * self::ALONE : $minutes, 3),
+            round($alone ? $minutes * self::ALONE : $minutes, 3),
             $site->words,
             $site->reach,
             $this->power($with['power']),
@@ -361,6 +380,7 @@ final class Job
             $with['cureS'],
             $with['holdS'],
             $with['dark'],
+            $with['dry'],
         );
     }
 

@@ -37,18 +37,27 @@ final readonly class Kit
         return new self(array_keys($tools), array_keys($gear), $uses);
     }
 
-    /** @return list<string> "solder, 1.2 m" */
-    public function words(): array
+    /** "solder, 1.2 m" */
+    public static function words(string $what, float $much): string
     {
-        $all = [];
-        foreach ($this->uses as $what => $much) {
-            [$name, $unit] = [...explode(', ', (string) $what, 2), ''];
-            $all[] =
-                "{$name}, ".
-                rtrim(rtrim(number_format($much, 1, '.', ''), '0'), '.').
-                ($unit === '' ? '' : " {$unit}");
-        }
+        return explode(', ', $what, 2)[0].', '.self::much($what, $much);
+    }
 
-        return $all;
+    /** @return list<string> "solder, 1.2 m" */
+    public function all(): array
+    {
+        return array_map(
+            fn (string $w, float $m): string => self::words($w, $m),
+            array_map(strval(...), array_keys($this->uses)),
+            $this->uses,
+        );
+    }
+
+    /** "1.2 m" of what steps name "solder, m" */
+    public static function much(string $what, float $much): string
+    {
+        $unit = explode(', ', $what, 2)[1] ?? '';
+
+        return rtrim(rtrim(number_format($much, 1, '.', ''), '0'), '.').($unit === '' ? '' : " {$unit}");
     }
 }

@@ -80,15 +80,17 @@ final class Ledger
     public function toBuy(): array
     {
         $all = [];
+        $spare = (new Lessons($this->build))->spare;
         foreach ($this->build->fasteners as $fastener) {
             $need = $fastener->singleUse
                 ? $fastener->count + 1
                 : ($fastener->lost > 0 && $fastener->replacedBy === null
                     ? $fastener->lost
                     : 0);
-            if ($need > 0) {
-                $name = trim(str_replace('_', ' ', $fastener->kind)." {$fastener->size}");
-                $all[$name] = ($all[$name] ?? 0) + $need;
+            $name = trim(str_replace('_', ' ', $fastener->kind)." {$fastener->size}");
+            if ($need > 0 || ($spare > 0 && ! $fastener->isForbidden())) {
+                // Where some got lost before, one more of each kind lies there.
+                $all[$name] = ($all[$name] ?? $spare) + $need;
             }
         }
 

@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace BenchGlow\Steps;
 
 use BenchGlow\Build\Build;
+use BenchGlow\Build\Facts;
 use BenchGlow\Format\Fields;
 use BenchGlow\Lists\LoomList;
 
@@ -13,6 +14,9 @@ final class Plan
 {
     /** Two acts with so much between them are in two sittings, where no hours are said, s. */
     private const APART_S = 3600.0;
+
+    /** By when it has to be there on the day it is needed. */
+    private const EVENING = 'T18:00';
 
     /** How much of all durations goes wrong together. */
     private const SHARED = 0.22;
@@ -43,6 +47,9 @@ final class Plan
 
     public readonly Times $times;
 
+    /** What is closed every evening and opened again; null where the host stands open between sittings. */
+    public readonly ?Nights $nights;
+
     /** State of the power now. */
     public readonly string $state;
 
@@ -64,13 +71,21 @@ final class Plan
         $fields = $people === null ? $fields : new Fields([...$fields->data, 'people' => $people]);
         $this->times = $times ?? new Times();
         $this->calendar = new Calendar($fields, self::later($at, $fields->textOrNull('start')));
-        $this->arrivals = new Arrivals($this->build);
         $job = new Job($list, Choices::of($fields, $instead), $this->times);
+        $this->arrivals = new Arrivals($this->build, $job->lessons);
         $this->steps = new StepList($job);
         $this->done = new Done($this->steps);
         $this->state = $this->done->power();
         $this->network = new Network($this->steps, $this->done->keys);
-        $scheduler = new Scheduler($this->network, $this->calendar, $this->release(), $this->state);
+        $this->nights = Nights::of($this->steps, $this->done);
+        $scheduler = new Scheduler(
+            $this->network,
+            $this->calendar,
+            $this->release(),
+            $this->state,
+            $this->nights,
+            $job->choices->people,
+        );
         $this->fewest = $scheduler->fewest();
         $find = fn (): array => $scheduler->best($this->build->document->wiringHash());
         $rows = $scheduler->decode($keep === null ? $find() : $keep($find));
@@ -189,6 +204,8 @@ final class Plan
                 $square += ($step->minutes * $this->times->spread($step->verb, $step->reach)) ** 2;
             }
         }
+        // The same panels every evening: as much every time.
+        $sum += ($this->nights->seconds ?? 0.0) / 60;
         $share = $sum > 0.0 ? exp((1.645 * sqrt($square + (self::SHARED * $sum) ** 2)) / $sum) : 1.0;
 
         return [
@@ -196,6 +213,18 @@ final class Plan
             'likely' => round($sum / 60, 3),
             'high' => round(($sum * $share) / 60, 3),
         ];
+    }
+
+    /** The evening of the day the brief needs it by, seconds from the start; null where no day is said, or no start. */
+    public function neededBy(): ?float
+    {
+        foreach ($this->build->facts as $fact) {
+            if ($fact->is('needed_by') && Facts::isDay(substr($fact->value, 0, 10))) {
+                return $this->calendar->since(substr($fact->value, 0, 10).self::EVENING);
+            }
+        }
+
+        return null;
     }
 
     /** @return list<list<Planned>> acts by the sitting they are done in */

@@ -59,15 +59,21 @@ final class Scheduler
     /** @var array<int, array{string, string, string|null, bool}> place, tool, side, whether it opens a panel */
     private array $traits = [];
 
+    /** @var array<int, list<string>> act => windows it has to lie in: helper, dry */
+    private array $wants = [];
+
     /**
      * @param  array<int, float>  $release  seconds from the start
      * @param  string  $state  of the power at the start
+     * @param  Nights|null  $nights  what is closed every evening and opened again, where the host is used between sittings
      */
     public function __construct(
         private readonly Network $network,
         private readonly Calendar $calendar,
         array $release,
         private readonly string $state = 'live',
+        private readonly ?Nights $nights = null,
+        private readonly int $people = 1,
     ) {
         $this->power = new Power($network);
         $this->release = $release;
@@ -75,6 +81,12 @@ final class Scheduler
             foreach (Power::STATES as $power) {
                 $this->goes[$i][$power] = $act->goesIn($power);
             }
+            $this->wants[$i] = array_values(
+                array_filter([
+                    $act->hands > $people && $calendar->hasWindows('helper') ? 'helper' : '',
+                    $act->main->dry && $calendar->hasWindows('dry') ? 'dry' : '',
+                ]),
+            );
             $this->traits[$i] = [$act->main->place, $act->main->tool, $act->main->side, $act->is('open')];
         }
         $this->tails();
@@ -202,7 +214,10 @@ final class Scheduler
 
             return [$from, $from + $seconds];
         }
-        $from = $this->calendar->begin($t, $seconds);
+        $from =
+            $this->wants[$i] === []
+                ? $this->calendar->begin($t, $seconds)
+                : $this->calendar->within($t, $seconds, $this->wants[$i]);
 
         return [$from, $this->calendar->end($from, $seconds)];
     }
@@ -369,6 +384,7 @@ final class Scheduler
         $readyAt = $this->release;
         $t = 0.0;
         $rows = [];
+        $this->nights?->begin();
         foreach ($order as [$i, $state]) {
             if ($i === null) {
                 $from = $this->calendar->begin($t, self::SWITCH_MIN * 60);
@@ -377,7 +393,10 @@ final class Scheduler
 
                 continue;
             }
-            [$from, $t] = $this->span($i, max($t, $readyAt[$i]));
+            [$from, $t] =
+                $this->nights === null || $this->network->acts[$i]->main->dark
+                    ? $this->span($i, max($t, $readyAt[$i]))
+                    : $this->nights->span($this->calendar, $this->network->acts[$i], $t, $readyAt[$i]);
             $rows[] = [$i, $state, $from, $t];
             foreach ($this->network->after[$i] as $edge) {
                 $readyAt[$edge->to] = max($readyAt[$edge->to], $t + $edge->lagS);

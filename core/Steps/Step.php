@@ -24,6 +24,7 @@ final readonly class Step
      * @param  string|null  $side  the mirrored light whose side it belongs to
      * @param  float  $cureS  until what it made may be loaded
      * @param  float  $holdS  until it may be let go
+     * @param  bool  $dry  wants a dry place or a dry hour
      */
     public function __construct(
         public string $key,
@@ -49,6 +50,7 @@ final readonly class Step
         public float $cureS = 0.0,
         public float $holdS = 0.0,
         public bool $dark = false,
+        public bool $dry = false,
     ) {
     }
 

@@ -49,11 +49,23 @@ final readonly class Times
      */
     public function likely(string $verb, string $reach, float $usual): float
     {
-        $own = $this->taken["{$verb} {$reach}"] ?? [];
-        $logs = array_sum(array_map(log(...), $own));
-        $pace = $own === [] ? $this->pace() : $logs / (self::WEIGHT + count($own));
+        return $usual *
+            (in_array($verb, self::SAME, true) ? 1.0 : self::REACH[$reach]) *
+            exp($this->own($verb, $reach));
+    }
 
-        return $usual * (in_array($verb, self::SAME, true) ? 1.0 : self::REACH[$reach]) * exp($pace);
+    /** How far this bench is from what is usual, as a logarithm. */
+    private function own(string $verb, string $reach): float
+    {
+        $own = $this->taken["{$verb} {$reach}"] ?? [];
+
+        return $own === [] ? $this->pace() : array_sum(array_map(log(...), $own)) / (self::WEIGHT + count($own));
+    }
+
+    /** What is usual where this bench takes so long, min. */
+    public function usual(string $verb, string $reach, float $likely): float
+    {
+        return $likely / exp($this->own($verb, $reach));
     }
 
     /** How many of one's own a figure rests on. */

@@ -4,6 +4,9 @@ declare(strict_types=1);
 
 namespace BenchGlow\Steps;
 
+use BenchGlow\Build\Fixing;
+use BenchGlow\Build\Panel;
+use BenchGlow\Build\Route;
 use BenchGlow\Format\WorkFields;
 use BenchGlow\Lists\LoomList;
 
@@ -39,8 +42,26 @@ final readonly class Ways
         ],
     ];
 
+    /** @var list<array{string, string, string, string}> choice, value, what it is called, when it is right */
+    private const TRIALS = [
+        ['usable', 'no', 'left open between sittings', 'Shortest; the host is not used until it is done.'],
+        [
+            'usable',
+            'yes',
+            'closed every evening',
+            'The host can be used every morning; it is closed and opened once more for each sitting.',
+        ],
+        [
+            'fixing',
+            'screw',
+            'screws, not tape',
+            'Nothing cures, and it may be used at once; each screw is a hole, and wants a look behind.',
+        ],
+        ['routes', 'reachable', 'a way that can be reached', 'Quicker to lay and to mend; the wire can be seen.'],
+    ];
+
     /**
-     * @param  string  $choice  order · joints · proof · sides · dead
+     * @param  string  $choice  order · joints · proof · sides · dead · usable · fixing · routes
      * @param  bool  $chosen  it is the one in use
      */
     private function __construct(
@@ -74,6 +95,40 @@ final readonly class Ways
                     $value === $is,
                     $value === $is ? $now : new Plan($list, $at, $times, [$choice => $value]),
                 );
+            }
+        }
+
+        return [...$all, ...self::trials($list, $now, $at, $times)];
+    }
+
+    /**
+     * Ways that are no field of the plan: what is stuck is screwed, what is hidden is laid where it can be reached, the host is
+     * closed every evening. Each only where it makes a difference.
+     *
+     * @return list<self>
+     */
+    private static function trials(LoomList $list, Plan $now, ?string $at, ?Times $times): array
+    {
+        $build = $list->build;
+        $done = $now->done->keys;
+        $stuck = array_filter($build->fixings, fn (Fixing $f): bool => $f->isStuck() && ! isset($done["stick:{$f->of}"]));
+        $hidden = array_filter($build->routes, fn (Route $r): bool => Verb\Run::isHidden($r->pull));
+        $needed = array_filter(
+            $build->panels,
+            fn (Panel $p): bool => $p->neededToUse && ! isset($done["close:{$p->id}"]),
+        );
+        $is = $build->document->fields()->object('work')->object('plan')->flag('usable') ? 'yes' : 'no';
+        $all = [];
+        foreach (self::TRIALS as [$choice, $value, $name, $because]) {
+            $chosen = "{$choice}={$value}" === "usable={$is}";
+            $matters = match ($choice) {
+                'usable' => $needed !== [] && $now->calendar->hasHours(),
+                'fixing' => $stuck !== [],
+                default => $hidden !== [],
+            };
+            if ($matters) {
+                $plan = $chosen ? $now : new Plan($list, $at, $times, [$choice => $value]);
+                $all[] = new self($choice, $value, $name, $because, $chosen, $plan);
             }
         }
 

@@ -12,6 +12,7 @@ use App\Models\Preference;
 use App\Stations\Stations;
 use App\Store\Bench;
 use App\Store\Conflict;
+use App\Store\Diary;
 use BenchGlow\Build\Document;
 use BenchGlow\Build\Names;
 use BenchGlow\Edit\AddCircuit;
@@ -57,6 +58,11 @@ final class EditController extends Controller
             return $this->answers->refused($build, $in, $this->sentence($e, $in, $document));
         } catch (Conflict $e) {
             return $this->answers->conflict($build, $e, $edit);
+        }
+        if ($kept->changed) {
+            $usual = json_decode($in->text('usual', '[]'), true);
+            $rows = is_array($usual) ? array_values(array_filter($usual, is_array(...))) : [];
+            Diary::after($build, $edit, $this->window->token(), $this->window->name(), $kept->no, $rows);
         }
         $newest = $edit instanceof AddCircuit || $edit instanceof CopyCircuit;
 

@@ -14,6 +14,7 @@ use App\Models\Revision;
 use App\Stations\Stations;
 use App\Store\Bench;
 use App\Store\Conflict;
+use App\Store\Diary;
 use App\Store\Kept;
 use App\Support\WallClock;
 use BenchGlow\Format\Fields;
@@ -36,7 +37,17 @@ final class HistoryController extends Controller
 
     public function undo(Build $build): Response|RedirectResponse
     {
-        return $this->shift($build, $this->bench->undo(...));
+        return $this->shift($build, function (Build $b, int $base, string $token, string $window): Kept {
+            $kept = $this->bench->undo($b, $base, $token, $window);
+            $was = $kept->changed
+                ? Revision::query()
+                    ->where(['build_id' => $b->id, 'no' => $base])
+                    ->first()
+                : null;
+            Diary::undone($b, $was?->edit, $token, $window, $kept->no);
+
+            return $kept;
+        });
     }
 
     public function redo(Build $build): Response|RedirectResponse

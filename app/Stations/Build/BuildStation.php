@@ -14,6 +14,8 @@ use App\Stations\Build\Forms\NotNowForm;
 use App\Stations\Build\Forms\OtherwiseForm;
 use App\Stations\Build\Forms\OwnStepForm;
 use App\Stations\Build\Forms\PanelForm;
+use App\Stations\Build\Forms\StockForm;
+use App\Stations\Build\Forms\WindowForm;
 use App\Stations\Found;
 use App\Stations\Standing;
 use App\Stations\Station;
@@ -82,6 +84,8 @@ final class BuildStation extends Station
             FastenerForm::class,
             HoursForm::class,
             OwnStepForm::class,
+            StockForm::class,
+            WindowForm::class,
         ];
     }
 
@@ -141,5 +145,14 @@ final class BuildStation extends Station
             ->whereIn('what', ['steps', 'tray'])
             ->whereIn('kind', ['pdf', 'csv'])
             ->name('build.paper');
+        Route::post('/build/photo', [PhotoController::class, 'store'])->name('build.photo');
+        Route::get('/build/picture/{sha}/{size}.jpg', [PhotoController::class, 'show'])
+            ->where('sha', '[0-9a-f]{64}')
+            ->whereIn('size', ['small', 'large'])
+            ->name('build.picture');
+        Route::post('/build/time', [TimeController::class, 'event'])->name('build.time');
+        Route::post('/build/away', [TimeController::class, 'away'])->name('build.away');
+        Route::post('/build/forget', [TimeController::class, 'forget'])->name('build.forget');
+        Route::get('/build/times.json', [TimeController::class, 'table'])->name('build.times');
     }
 }

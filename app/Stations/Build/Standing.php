@@ -93,22 +93,15 @@ final readonly class Standing
     /** "needed by Sat, 2 days in hand"; '' where no day is said that the plan can be held against */
     public function needed(): string
     {
-        foreach ($this->plan->build->facts as $fact) {
-            if ($fact->kind === 'needed_by' && preg_match('/^\d{4}-\d{2}-\d{2}/', $fact->value) === 1) {
-                $by = Calendar::local(substr($fact->value, 0, 10).'T18:00');
-                $ends = (int) $this->plan->calendar->startS + (int) $this->plan->end;
-                $days = (int) floor(($by - $ends) / 86_400);
-                $day = gmdate('D', $by);
-
-                return ! $this->plan->calendar->hasHours()
-                    ? ''
-                    : "needed by {$day}, ".
-                            ($days < 0
-                                ? Words::count(-$days, 'day').' late'
-                                : Words::count($days, 'day').' in hand');
-            }
+        $by = $this->plan->neededBy();
+        if ($by === null || ! $this->plan->calendar->hasHours()) {
+            return '';
         }
+        $days = (int) floor(($by - $this->plan->end) / 86_400);
 
-        return '';
+        return 'needed by '.
+            explode(' ', $this->plan->calendar->day($by))[0].
+            ', '.
+            ($days < 0 ? Words::count(-$days, 'day').' late' : Words::count($days, 'day').' in hand');
     }
 }

@@ -26,6 +26,7 @@ final class Clean implements Verb
                 'numberOf' => str_replace('_', ' ', $fixing->prep === 'none' ? 'wipe' : $fixing->prep),
                 'uses' => ['wipes' => 2.0],
                 'gear' => ['air'],
+                'dry' => $job->isWet($fixed->id),
             ]);
         }
 

@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace BenchGlow\Steps\Verb;
 
+use BenchGlow\Quantity\Shown;
 use BenchGlow\Quantity\Words;
 use BenchGlow\Steps\Job;
 use BenchGlow\Steps\Verb;
@@ -25,7 +26,8 @@ final class Cut implements Verb
                 continue;
             }
             $cores = count($piece->lead->cores);
-            $long = $piece->lengthM === null ? null : number_format($piece->lengthM, 2, '.', '').' m';
+            $longer = $piece->lengthM === null ? 0.0 : $job->lessons->longerM;
+            $long = $piece->lengthM === null ? null : number_format($piece->lengthM + $longer, 2, '.', '').' m';
             $steps[] = $job->step(
                 $this->key(),
                 $key,
@@ -35,7 +37,10 @@ final class Cut implements Verb
                 [$piece->lead->id],
                 more: [
                     'number' => $long,
-                    'numberOf' => ($cores === 1 ? '' : "{$cores} wires of ").$job->gauge($piece->lead),
+                    'numberOf' => ($cores === 1 ? '' : "{$cores} wires of ").
+                        $job->gauge($piece->lead).
+                        // Longer than the list says, because one was cut short; what it was done under stays the list's.
+                        ($longer > 0.0 ? ', '.Shown::plain(100 * $longer, 0).' cm of it make-up' : ''),
                     'tool' => 'cutters',
                     'as' => [
                         ...$piece->lengthM === null ? [] : ['length_m' => round($piece->lengthM, 3)],

@@ -24,7 +24,14 @@ final class Run implements Verb
             $usual = 2.0;
             foreach ($one->stretches as $id) {
                 $stretch = $job->list->loom->stretches[$id];
-                $usual += $stretch->route->minutes ?? self::minutes($stretch->route->pull, $stretch->lengthM);
+                $usual +=
+                    $stretch->route->minutes ??
+                    self::minutes(
+                        $job->choices->routes === 'reachable' && self::isHidden($stretch->route->pull)
+                            ? 'open'
+                            : $stretch->route->pull,
+                        $stretch->lengthM,
+                    );
             }
             $usual += $one->stretches === [] ? 1.5 * $long : 0.0;
             $ends = [];
@@ -55,6 +62,12 @@ final class Run implements Verb
         }
 
         return $steps;
+    }
+
+    /** Whether a stretch can't be reached once it is closed. */
+    public static function isHidden(string $pull): bool
+    {
+        return in_array($pull, ['section', 'behind_panel', 'under_cover'], true);
     }
 
     private static function minutes(string $pull, float $long): float

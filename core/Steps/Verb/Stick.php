@@ -30,6 +30,7 @@ final class Stick implements Verb
                 'cureS' => $fixing->cureS,
                 'holdS' => $fixing->holdS,
                 'as' => ['surface' => $fixing->on],
+                'dry' => $job->isWet($fixed->id),
             ]);
         }
 

@@ -10,6 +10,7 @@ use BenchGlow\Edit\Edit;
 use BenchGlow\Edit\Mark;
 use BenchGlow\Format\BadBuild;
 use BenchGlow\Format\Fields;
+use BenchGlow\Quantity\NotUnderstood;
 
 /** An act is done: its steps are marked with the facts that were seen, at the moment of the press. */
 final readonly class DoneForm extends Form
@@ -22,13 +23,28 @@ final readonly class DoneForm extends Form
     public function edit(Fields $in): Edit
     {
         $as = json_decode($in->text('as', '{}'), true);
+        $asked = (int) $in->text('presses', '0');
+        if (count(array_unique($in->texts('pressed'))) < $asked) {
+            throw new NotUnderstood('Done: what went wrong before is answered first, each with a press of its own.');
+        }
 
         return new Mark(
             self::steps($in),
-            WallClock::now()->format('Y-m-d\TH:iP'),
+            self::moment($in),
             $in->text('words', 'A step'),
             as: is_array($as) && $as !== [] ? new Fields($as) : null,
         );
+    }
+
+    /** Now; of a mark that waited in the browser, when it was pressed. */
+    private static function moment(Fields $in): string
+    {
+        $now = WallClock::now();
+        $said = $in->text('pressed_at');
+        $then = preg_match('/^\d{13}$/', $said) === 1 ? (int) ((int) $said / 1000) : $now->getTimestamp();
+
+        // A clock that goes ahead makes no mark of tomorrow.
+        return $now->setTimestamp(min($then, $now->getTimestamp()))->format('Y-m-d\TH:iP');
     }
 
     /** @return list<string> */

@@ -35,12 +35,32 @@ final readonly class HoursForm extends Form
         return new PlanBy(
             new Fields([
                 'start' => $plan['start'] ?? WallClock::now()->format('Y-m-d\TH:iP'),
-                'hours' => [['days' => $days, 'from' => $from, 'to' => $to]],
+                // Other days keep their hours.
+                'hours' => [
+                    ...self::others($plan['hours'] ?? [], $days),
+                    ['days' => $days, 'from' => $from, 'to' => $to],
+                ],
             ]),
         );
     }
 
-    private static function clock(string $said): string
+    /**
+     * @param  mixed  $hours  as they are
+     * @param  list<string>  $days  that get new ones
+     * @return list<array<string, mixed>>
+     */
+    private static function others(mixed $hours, array $days): array
+    {
+        $kept = [];
+        foreach ((new Fields(['hours' => $hours]))->objects('hours') as $one) {
+            $left = array_values(array_diff($one->texts('days'), $days));
+            $left === [] ? null : ($kept[] = [...$one->data, 'days' => $left]);
+        }
+
+        return $kept;
+    }
+
+    public static function clock(string $said): string
     {
         $said = trim($said);
         if (preg_match('/^([01]?\d|2[0-3])[:.]([0-5]\d)$/', $said, $m) !== 1) {

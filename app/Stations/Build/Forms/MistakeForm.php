@@ -28,6 +28,13 @@ final readonly class MistakeForm extends Form
             throw new NotUnderstood('Cause: choose what comes nearest.');
         }
         $minutes = Typing::amount(Unit::Count, $in->text('minutes'), 'Minutes lost');
+        $short = trim($in->text('short'));
+        $by = $short === '' ? null : Typing::quantity(Unit::Length, $short, 'Too short by', $this->preference);
+        if ($by !== null && $in->text('cause') !== 'cut_short') {
+            throw new NotUnderstood(
+                'Too short by: only what was cut short has it; choose that cause, or leave it out.',
+            );
+        }
 
         return new Log(
             'mistake',
@@ -36,6 +43,8 @@ final readonly class MistakeForm extends Form
             $in->text('step') ?: null,
             $in->text('cause'),
             $minutes,
+            value: $by,
+            unit: $by === null ? null : 'm',
         );
     }
 

@@ -54,23 +54,42 @@
     @foreach ($act->cautions() as $caution)
         <p class="caution"><b>{{ $caution }}</b></p>
     @endforeach
-    @foreach (BenchGlow\Steps\Reminders::of($page->plan->build, $act) as $reminder)
+    @foreach ($page->beside->lessons->reminders($act) as $reminder)
         <p class="caution">{{ $reminder }}</p>
     @endforeach
+    @if ($other = $page->beside->otherSide($act))
+        <p class="other-side">{{ $other['words'] }}</p>
+        @include('stations.build.photos', ['photos' => $other['photos']])
+    @endif
+    @include('stations.build.photos', ['photos' => $page->beside->photos($act)])
     @if ($act->hands > $page->plan->steps->job->choices->people)
         <p class="caution">Two hands more would help: a strap on the lever, or a phone as a mirror, does it alone.</p>
     @endif
     <div class="act-keys">
+        @php($presses = $page->beside->lessons->presses($act))
         <x-form
             op="done"
+            echo="done-echo"
             render="all"
-            :with="$page->facts($act)"
+            :with="[...$page->facts($act), 'presses' => count($presses)]"
             :to="$frame->toEditClosing('act')"
             class="done"
-        ><button
+        >
+            @foreach ($presses as $n => $press)
+                <label class="press"><input
+                        type="checkbox"
+                        name="pressed[]"
+                        value="{{ $n }}"
+                    > {{ $press }}</label>
+            @endforeach
+            <button
                 class="button is-primary"
                 data-build-key="d"
-            >Done</button></x-form>
+            >Done</button><span
+                class="echo"
+                id="done-echo"
+            ></span>
+        </x-form>
         <details
             class="act-key"
             name="act-key"
@@ -160,6 +179,12 @@
                     size="4"
                 />
                 <x-field
+                    id="mistake-short"
+                    label="too short by"
+                    name="short"
+                    size="6"
+                />
+                <x-field
                     id="mistake-text"
                     label="in words"
                     name="text"
@@ -169,6 +194,16 @@
                     class="echo"
                     id="mistake-echo"
                 ></span></x-form>
+        </details>
+        <details
+            class="act-key"
+            name="act-key"
+        >
+            <summary data-build-key="p">Photo…</summary>
+            @include('stations.build.photo', [
+                'id' => 'act-photo',
+                'with' => ['step' => $act->main->key, 'words' => $act->title()],
+            ])
         </details>
         <span class="usual muted">{{ $page->range($act) }}</span>
     </div>

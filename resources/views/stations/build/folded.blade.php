@@ -3,3 +3,4 @@
 @include('stations.build.kit')
 @include('stations.build.words')
 @include('stations.build.mistakes')
+@include('stations.build.learned')

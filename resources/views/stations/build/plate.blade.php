@@ -8,6 +8,7 @@
     @include('stations.build.folded')
 @else
     @include('stations.build.act')
+    @include('stations.build.sitting')
     @include('stations.build.wire')
     @include('stations.build.folded')
 @endif

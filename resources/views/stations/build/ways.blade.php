@@ -65,4 +65,58 @@
             id="hours-echo"
         ></span>
     </x-form>
+    @foreach ($page->hours() as [$words, $edit])
+        <p>{{ $words }}
+            <x-act
+                :edit="$edit"
+                class="is-small"
+            >No more</x-act>
+        </p>
+    @endforeach
+    <x-form
+        op="window"
+        echo="window-echo"
+        render="all"
+        class="says"
+    >
+        <x-select
+            id="window-kind"
+            label="Once:"
+            name="kind"
+            :options="App\Stations\Build\Forms\WindowForm::KINDS"
+        />
+        <x-field
+            id="window-day"
+            label="on"
+            name="day"
+            size="10"
+            placeholder="2026-06-03"
+        />
+        <x-field
+            id="window-from"
+            label="from"
+            name="from"
+            size="6"
+            placeholder="18:00"
+        />
+        <x-field
+            id="window-to"
+            label="to"
+            name="to"
+            size="6"
+            placeholder="20:00"
+        />
+        <button class="button is-small">Plan by it</button><span
+            class="echo"
+            id="window-echo"
+        ></span>
+    </x-form>
+    @foreach ($page->windows() as [$words, $edit])
+        <p>{{ $words }}
+            <x-act
+                :edit="$edit"
+                class="is-small"
+            >No more</x-act>
+        </p>
+    @endforeach
 </details>
