@@ -121,9 +121,10 @@ final class ActSvg
         $to = $this->list->labels->pin($lead->cores[0][1]);
         $this->text(66.0, $under, "to {$from}");
         $this->text(658.0, $under, "to {$to}", 'end');
+        // A line of its own, where there is room: small pages write larger.
         $this->text(
             362.0,
-            $under,
+            $cores <= 2 ? $under + 26.0 : $under,
             $this->name($lead, 1).($cores > 1 ? ' and '.($cores - 1).' more' : ''),
             'middle',
             'muted',

@@ -43,6 +43,9 @@ final class BuildPage
 
     private readonly string $at;
 
+    /** Acts that a page knows beyond the one it shows. */
+    private const AHEAD = 20;
+
     public function __construct(public readonly Frame $frame)
     {
         $now = WallClock::now();
@@ -139,6 +142,32 @@ final class BuildPage
             'as' => json_encode((object) $as, JSON_THROW_ON_ERROR),
             'words' => $act->title(),
         ];
+    }
+
+    /** JSON of the acts after this one, for a page that can't reach the bench: they are shown and marked all the same. */
+    public function ahead(): string
+    {
+        $all = [];
+        foreach (array_slice($this->plan->acts, $this->at() + 1, self::AHEAD) as $planned) {
+            $act = $planned->act;
+            $all[] = [
+                'title' => $act->title(),
+                'number' => $act->main->number ?? '',
+                'of' => $act->main->numberOf,
+                'because' => $this->because($planned),
+                'cautions' => $act->cautions(),
+                'presses' => $this->beside->lessons->presses($act),
+                'with' => $this->facts($act),
+            ];
+        }
+
+        return json_encode($all, JSON_THROW_ON_ERROR);
+    }
+
+    /** What was marked just now, where it may be taken back; '' otherwise. */
+    public function justDone(?Fields $sent): string
+    {
+        return $sent?->text('op') === 'done' && $this->frame->moves->undo !== null ? $sent->text('words') : '';
     }
 
     /** What "Otherwise" asks for: a length, a drill; '' where only words tell it. */

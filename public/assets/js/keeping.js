@@ -134,12 +134,18 @@ const failed = (e, why) => {
   later();
 };
 
+// What a station keeps by itself until the bench answers again.
+const waitsElsewhere = (e) => e.detail.requestConfig.parameters.op === 'done';
+
 document.addEventListener('htmx:sendError', (e) => {
+  if (waitsElsewhere(e)) return;
   gone = true;
   failed(e, 'The bench does not answer.');
   tell();
 });
-document.addEventListener('htmx:timeout', (e) => failed(e, 'The bench took too long to answer.'));
+document.addEventListener('htmx:timeout', (e) => {
+  if (!waitsElsewhere(e)) failed(e, 'The bench took too long to answer.');
+});
 document.addEventListener('htmx:responseError', (e) => {
   const xhr = e.detail.xhr;
   const said = xhr.getResponseHeader('X-Glow-Says');

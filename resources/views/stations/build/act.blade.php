@@ -2,6 +2,7 @@
 <section
     class="act-now"
     id="act-now"
+    data-ahead="{{ $page->ahead() }}"
     aria-label="The act now"
 >
     <p class="where">
@@ -52,7 +53,7 @@
         >{!! $drawing !!}</svg>
     @endif
     @foreach ($act->cautions() as $caution)
-        <p class="caution"><b>{{ $caution }}</b></p>
+        <p class="caution must"><b>{{ $caution }}</b></p>
     @endforeach
     @foreach ($page->beside->lessons->reminders($act) as $reminder)
         <p class="caution">{{ $reminder }}</p>
@@ -64,6 +65,17 @@
     @include('stations.build.photos', ['photos' => $page->beside->photos($act)])
     @if ($act->hands > $page->plan->steps->job->choices->people)
         <p class="caution">Two hands more would help: a strap on the lever, or a phone as a mirror, does it alone.</p>
+    @endif
+    @if (($done = $page->justDone($in ?? null)) !== '')
+        <div class="just-done">{{ $done }}
+            <form
+                method="post"
+                action="{{ $frame->to('undo') }}"
+                hx-post="{{ $frame->to('undo') }}"
+            ><x-hidden />
+                <button class="button is-small">Take back</button>
+            </form>
+        </div>
     @endif
     <div class="act-keys">
         @php($presses = $page->beside->lessons->presses($act))
