@@ -7,13 +7,14 @@ namespace BenchGlow\Edit;
 use BenchGlow\Build\Names;
 use BenchGlow\Format\BadBuild;
 use BenchGlow\Quantity\Shown;
+use BenchGlow\Steps\Kit;
 
-/** What was counted: pieces of a part that lie there, or how much is left of what is used up. */
+/** How much is left of what is used up: solder, tube, ties. */
 final readonly class CountStock implements Edit
 {
     /**
-     * @param  string  $what  a part, or what is used up as steps name it: "solder, m"
-     * @param  float  $have  pieces, or its unit
+     * @param  string  $what  as steps name it, with its unit: "solder, m"
+     * @param  float  $have  in its unit
      * @param  string|null  $on  the moment it was counted
      */
     public function __construct(public string $what, public float $have, public ?string $on = null)
@@ -22,9 +23,12 @@ final readonly class CountStock implements Edit
 
     public function says(Names $names): string
     {
-        $what = explode(', ', $names->name($this->what))[0];
+        $unit = Kit::unit($this->what);
 
-        return 'Counted: '.Shown::plain($this->have, 2).' '.lcfirst($what);
+        return 'Counted: '.
+            Shown::plain($this->have, 2).
+            ($unit === '' ? ' ' : " {$unit} of ").
+            Kit::named($this->what);
     }
 
     public function apply(Draft $draft): void
@@ -32,33 +36,14 @@ final readonly class CountStock implements Edit
         if ($this->have < 0.0 || $this->have > 1e5) {
             throw BadBuild::at('/have', 'expected how many there are, 0 to 100,000.');
         }
-        if (($draft->index->sections[$this->what] ?? '') === 'parts') {
-            $this->put($draft, ['work', 'parts'], 'part', ['part' => $this->what, 'have' => $this->have]);
-
-            return;
-        }
         if (trim($this->what) === '' || mb_strlen($this->what) > 80) {
             throw BadBuild::at('/what', 'expected what was counted.');
         }
-        $row = ['what' => $this->what, 'have' => $this->have];
-        $this->put($draft, ['work', 'stock'], 'what', $this->on === null ? $row : [...$row, 'on' => $this->on]);
-    }
-
-    /**
-     * @param  list<string>  $path
-     * @param  array<string, mixed>  $row
-     */
-    private function put(Draft $draft, array $path, string $by, array $row): void
-    {
-        $rows = $draft->list($path);
-        foreach ($rows as $n => $one) {
-            if (is_array($one) && ($one[$by] ?? null) === $this->what) {
-                $rows[$n] = [...$one, ...$row];
-                $draft->put($path, $rows);
-
-                return;
-            }
-        }
-        $draft->put($path, [...$rows, $row]);
+        $rows = array_filter(
+            $draft->list(['work', 'stock']),
+            fn (mixed $row): bool => ! is_array($row) || ($row['what'] ?? null) !== $this->what,
+        );
+        $row = ['what' => $this->what, 'have' => $this->have, ...$this->on === null ? [] : ['on' => $this->on]];
+        $draft->put(['work', 'stock'], [...array_values($rows), $row]);
     }
 }

@@ -37,27 +37,38 @@ final readonly class Kit
         return new self(array_keys($tools), array_keys($gear), $uses);
     }
 
+    /** "solder" of what steps name "solder, m" */
+    public static function named(string $what): string
+    {
+        return explode(', ', $what, 2)[0];
+    }
+
+    /** "m" of what steps name "solder, m"; '' where it is counted in pieces */
+    public static function unit(string $what): string
+    {
+        return explode(', ', $what, 2)[1] ?? '';
+    }
+
     /** "solder, 1.2 m" */
     public static function words(string $what, float $much): string
     {
-        return explode(', ', $what, 2)[0].', '.self::much($what, $much);
+        return self::named($what).', '.self::much($what, $much);
+    }
+
+    /** "1.2 m" */
+    public static function much(string $what, float $much): string
+    {
+        return rtrim(rtrim(number_format($much, 1, '.', ''), '0'), '.').rtrim(' '.self::unit($what));
     }
 
     /** @return list<string> "solder, 1.2 m" */
     public function all(): array
     {
-        return array_map(
-            fn (string $w, float $m): string => self::words($w, $m),
-            array_map(strval(...), array_keys($this->uses)),
-            $this->uses,
-        );
-    }
+        $all = [];
+        foreach ($this->uses as $what => $much) {
+            $all[] = self::words((string) $what, $much);
+        }
 
-    /** "1.2 m" of what steps name "solder, m" */
-    public static function much(string $what, float $much): string
-    {
-        $unit = explode(', ', $what, 2)[1] ?? '';
-
-        return rtrim(rtrim(number_format($much, 1, '.', ''), '0'), '.').($unit === '' ? '' : " {$unit}");
+        return $all;
     }
 }

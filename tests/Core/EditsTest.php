@@ -24,6 +24,7 @@ use BenchGlow\Edit\ColourAll;
 use BenchGlow\Edit\Compose;
 use BenchGlow\Edit\Connect;
 use BenchGlow\Edit\CopyCircuit;
+use BenchGlow\Edit\CountStock;
 use BenchGlow\Edit\Disconnect;
 use BenchGlow\Edit\Edit;
 use BenchGlow\Edit\Editor;
@@ -394,6 +395,11 @@ function everyEdit(): array
             new PlanBy(new Fields(['people' => 2])),
             ['op' => 'plan', 'plan' => ['people' => 2]],
             'Planned for 2 people',
+        ],
+        'count' => [
+            new CountStock('solder, m', 2.5, '2026-05-02'),
+            ['op' => 'count', 'what' => 'solder, m', 'have' => 2.5, 'on' => '2026-05-02'],
+            'Counted: 2.5 m of solder',
         ],
         'keep_part' => [
             new KeepPart('strip_white_12_144', 2.0, '2026-05-01'),

@@ -23,6 +23,7 @@ use BenchGlow\Edit\SetField;
 use BenchGlow\Format\BadBuild;
 use BenchGlow\Format\Fields;
 use BenchGlow\Lists\LoomList;
+use BenchGlow\Steps\Act;
 use BenchGlow\Steps\Calendar;
 use BenchGlow\Steps\Edge;
 use BenchGlow\Steps\Ledger;
@@ -30,7 +31,6 @@ use BenchGlow\Steps\Order;
 use BenchGlow\Steps\Plan;
 use BenchGlow\Steps\Planned;
 use BenchGlow\Steps\Power;
-use BenchGlow\Steps\Reminders;
 use BenchGlow\Steps\Rest;
 use BenchGlow\Steps\Scheduler;
 use BenchGlow\Steps\Times;
@@ -428,10 +428,15 @@ describe('times', function (): void {
 it('says again what went wrong, in the act in which it could again', function (): void {
     $log = fn (string $cause): Log => new Log('mistake', '2026-06-01', '', null, $cause);
     $plan = planOf(aJob($log('cut_short'), $log('cut_short'), $log('fastener_lost')));
-    $said = fn (string $key): array => Reminders::of($plan->build, $plan->find($key)->act);
-    expect($said('cut:shelf_light_feed'))->toBe(['It went wrong 2 times: measure once more, and leave the loop.']);
-    expect($said('open:front'))->toBe(['It went wrong once: a lid under it, and one bag each.']);
-    expect($said('shorts:shelf'))->toBe([]);
+    $lessons = $plan->steps->job->lessons;
+    $act = fn (string $key): Act => $plan->find($key)->act;
+    // From the second time on it has a press of its own.
+    expect($lessons->presses($act('cut:shelf_light_feed')))->toBe([
+        'It went wrong 2 times: measure once more, and leave the loop.',
+    ]);
+    expect($lessons->reminders($act('cut:shelf_light_feed')))->toBe([]);
+    expect($lessons->reminders($act('open:front')))->toBe(['It went wrong once: a lid under it, and one bag each.']);
+    expect([...$lessons->presses($act('shorts:shelf')), ...$lessons->reminders($act('shorts:shelf'))])->toBe([]);
 });
 
 describe('rest and ledger', function (): void {

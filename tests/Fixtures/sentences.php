@@ -510,6 +510,19 @@ return [
     'build.end_too_big' => [
         'Shelf plug, 26 mm wide, does not go through a hole of 10 mm: it is made after the wire is laid.',
     ],
+    'build.late' => [
+        'The order of work ends Mon 11:30, and it is needed by Sat 2 May: work more hours, in another way, or say that it comes later.',
+    ],
+    'build.part_late' => [
+        'Warm white 12 V, 4.8 W/m, 60 LEDs/m was due on 2026-04-30, 31 days ago, and is not here: what needs it waits.',
+        '→ It is here',
+    ],
+    'build.kit_short' => [
+        'Warm white 12 V, 4.8 W/m, 60 LEDs/m: 1 of 2 there, and no more on the way.',
+        '→ They are all here',
+    ],
+    'build.consumable_short' => ['Solder, 0.5 m to the end of the job; 0.1 m left.', '→ There is enough now'],
+    'build.over_budget' => ['Parts come to 10.28, and what went wrong to 20 EUR; the brief says a budget of 25.'],
     'build.helper_needed' => ['8 acts want two hands more; alone they take 21 min more.', '→ We are two'],
     'build.no_dark_hour' => ['None of your hours is dark: the look in the dark is planned outside of them.'],
     'build.no_panels' => ['Nothing is said of what comes off the host: the order of work opens and closes nothing.'],

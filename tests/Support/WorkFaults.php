@@ -7,11 +7,13 @@ namespace Tests\Support;
 use BenchGlow\Build\Document;
 use BenchGlow\Edit\AddItem;
 use BenchGlow\Edit\AddPanel;
+use BenchGlow\Edit\CountStock;
 use BenchGlow\Edit\Edit;
 use BenchGlow\Edit\Mark;
 use BenchGlow\Edit\PlanBy;
 use BenchGlow\Edit\SetField;
 use BenchGlow\Format\Fields;
+use stdClass;
 
 /** Works that a rule finds fault with, and works it has nothing to say of. */
 final class WorkFaults
@@ -55,6 +57,15 @@ final class WorkFaults
                 ...$more,
             ]),
         );
+    }
+
+    /** @param  callable(stdClass): mixed  $change */
+    private static function with(Document $document, callable $change): Document
+    {
+        $data = json_decode($document->json);
+        $change($data);
+
+        return Document::fromJson((string) json_encode($data));
     }
 
     private static function taped(float $hours): AddItem
@@ -116,6 +127,23 @@ final class WorkFaults
                 'hours' => [['days' => ['mo', 'tu'], 'from' => '09:00', 'to' => '12:00']],
                 'dark' => [$dark, '04:00'],
             ]),
+        );
+        $due = fn (string $day, Edit $by): Document => $shelf(
+            $by,
+            new SetField('build', 'brief', ['facts' => [['id' => 'by', 'kind' => 'needed_by', 'value' => $day]]]),
+        );
+        $parts = fn (array $row, Edit ...$more): Document => self::with($shelf(...$more), function (stdClass $b) use (
+            $row,
+        ): void {
+            $b->work ??= new stdClass();
+            $b->work->parts = [['part' => 'strip_warm_12_48', ...$row]];
+        });
+        $slip = ['id' => 'slip', 'kind' => 'mistake', 'cause' => 'broke_part', 'on' => '2026-05-01'];
+        $cost = fn (float $money): Document => self::with(
+            $shelf(
+                new SetField('build', 'brief', ['facts' => [['id' => 'budget', 'kind' => 'budget', 'value' => '25']]]),
+            ),
+            fn (stdClass $b) => ($b->log = [[...$slip, 'cost' => $money]]),
         );
 
         return [
@@ -182,6 +210,27 @@ final class WorkFaults
                 ['note build.end_too_big plug'],
                 fn () => $shelf(self::hole(['existing' => true, 'mm' => 30]), ...self::plugged()),
             ],
+            'build.late' => [
+                fn () => $due('2026-05-02', $hours('11:00')),
+                ['warning build.late build'],
+                fn () => $due('2026-06-30', $hours('11:00')),
+            ],
+            'build.part_late' => [
+                fn () => $parts(['due_on' => '2026-04-30'], $hours('11:00')),
+                ['warning build.part_late strip_warm_12_48'],
+                fn () => $parts(['due_on' => '2026-06-20'], $hours('11:00')),
+            ],
+            'build.kit_short' => [
+                fn () => $parts(['need' => 2, 'have' => 1]),
+                ['warning build.kit_short strip_warm_12_48'],
+                fn () => $parts(['need' => 2, 'have' => 1, 'due_on' => '2026-05-20']),
+            ],
+            'build.consumable_short' => [
+                fn () => self::knot(new CountStock('solder, m', 0.1, '2026-05-01')),
+                ['warning build.consumable_short build'],
+                fn () => self::knot(new CountStock('solder, m', 9.0, '2026-05-01')),
+            ],
+            'build.over_budget' => [fn () => $cost(20.0), ['note build.over_budget budget'], fn () => $cost(2.0)],
             'build.helper_needed' => [
                 fn () => self::many(self::mark('kit:all')),
                 [

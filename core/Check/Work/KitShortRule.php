@@ -9,7 +9,7 @@ use BenchGlow\Check\Finding;
 use BenchGlow\Check\ReadsWork;
 use BenchGlow\Check\Rule;
 use BenchGlow\Check\Severity;
-use BenchGlow\Edit\CountStock;
+use BenchGlow\Edit\KeepPart;
 use BenchGlow\Quantity\Shown;
 use BenchGlow\Quantity\Words;
 
@@ -40,7 +40,7 @@ final class KitShortRule implements ReadsWork, Rule
                     Shown::plain($have, 2).
                     " of {$need} there, and no more on the way.",
                 'They are all here',
-                new CountStock($row->text('part'), (float) $need),
+                new KeepPart($row->text('part'), (float) $need),
             );
         }
 
