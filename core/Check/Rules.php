@@ -412,7 +412,8 @@ final class Rules
         $build = $analysis->build;
         $work = $build->document->fields()->object('work')->data;
         $log = $build->document->fields()->items('log');
-        $nothing = [...$work, ...$log] === [] && $build->panels === [] && $build->fixings === [] && $build->holes === [];
+        $nothing =
+            [...$work, ...$log] === [] && $build->panels === [] && $build->fixings === [] && $build->holes === [];
 
         return $nothing ? [] : self::of($analysis, fn (Rule $rule): bool => $rule instanceof ReadsWork);
     }

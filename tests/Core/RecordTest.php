@@ -14,6 +14,7 @@ use BenchGlow\Edit\PlanBy;
 use BenchGlow\Edit\SetField;
 use BenchGlow\Format\BadBuild;
 use BenchGlow\Format\Fields;
+use BenchGlow\Lists\LoomList;
 use BenchGlow\Steps\Calendar;
 use BenchGlow\Steps\Ledger;
 use BenchGlow\Steps\Nights;
@@ -24,6 +25,7 @@ use BenchGlow\Steps\Stock;
 use BenchGlow\Steps\Times;
 use BenchGlow\Steps\Ways;
 use Tests\Support\Make;
+use Tests\Support\Works;
 
 /** @return array{kind: string, seconds: float, steps: list<array<string, mixed>>, stated: bool} */
 function happened(string $kind, float $minutes = 0.0, array $steps = [], bool $stated = false): array
@@ -115,20 +117,25 @@ describe('lessons', function (): void {
     );
 
     it('cuts longer by what was too short, and keeps what the build says as the fact', function () use ($slip): void {
-        $was = planOf(aJob())->find('cut:shelf_light_feed')->act->main;
-        $is = planOf(aJob($slip('cut_short', null, 0.03), $slip('cut_short', null, 0.08)))->find('cut:shelf_light_feed')
-            ->act->main;
+        $was = Works::plan(Works::job())->find('cut:shelf_light_feed')->act->main;
+        $is = Works::plan(Works::job($slip('cut_short', null, 0.03), $slip('cut_short', null, 0.08)))->find(
+            'cut:shelf_light_feed',
+        )->act->main;
         // Mean 5.5 cm, in steps of 5 cm: 10 cm.
         expect((float) $is->number - (float) $was->number)->toEqualWithDelta(0.1, 1e-6);
         expect($is->numberOf)->toContain('10 cm of it make-up')->and($is->as)->toBe($was->as);
-        $back = planOf(aJob($slip('cut_short', null, 0.08), new PlanBy(new Fields(['unlearned' => ['cut_short']]))));
+        $back = Works::plan(
+            Works::job($slip('cut_short', null, 0.08), new PlanBy(new Fields(['unlearned' => ['cut_short']]))),
+        );
         expect($back->find('cut:shelf_light_feed')->act->main->number)->toBe($was->number);
         expect($back->steps->job->lessons->changes()[0]['back'])->toBeTrue();
     });
 
     it('has one more of each fastener to buy once one was lost', function () use ($slip): void {
-        expect((new Ledger(planOf(aJob())->build))->toBuy())->toBe([]);
-        expect((new Ledger(planOf(aJob($slip('fastener_lost')))->build))->toBuy())->toBe(['bolt M5x16' => 1]);
+        expect((new Ledger(Works::plan(Works::job())->build))->toBuy())->toBe([]);
+        expect((new Ledger(Works::plan(Works::job($slip('fastener_lost')))->build))->toBuy())->toBe([
+            'bolt M5x16' => 1,
+        ]);
     });
 
     it('reckons a source as late as it was', function () use ($slip): void {
@@ -146,15 +153,15 @@ describe('lessons', function (): void {
 
             return Document::fromJson((string) json_encode($data));
         };
-        expect(planOf($with(aJob()))->arrivals->due)->toBe(['strip_warm_12_48' => '2026-06-10T12:00']);
-        $late = planOf($with(aJob($slip('part_late'))));
+        expect(Works::plan($with(Works::job()))->arrivals->due)->toBe(['strip_warm_12_48' => '2026-06-10T12:00']);
+        $late = Works::plan($with(Works::job($slip('part_late'))));
         expect($late->arrivals->due)->toBe(['strip_warm_12_48' => '2026-06-13T12:00']);
     });
 
     it('names the face on which tape has let go', function () use ($slip): void {
-        $job = aJob(new SetField('held', 'on', 'oiled oak'), $slip('tape_let_go', 'stick:shelf_light'));
-        expect(planOf($job)->steps->job->lessons->surfaces())->toBe(['oiled oak']);
-        expect(planOf(aJob($slip('tape_let_go')))->steps->job->lessons->surfaces())->toBe([]);
+        $job = Works::job(new SetField('held', 'on', 'oiled oak'), $slip('tape_let_go', 'stick:shelf_light'));
+        expect(Works::plan($job)->steps->job->lessons->surfaces())->toBe(['oiled oak']);
+        expect(Works::plan(Works::job($slip('tape_let_go')))->steps->job->lessons->surfaces())->toBe([]);
     });
 });
 
@@ -162,7 +169,7 @@ describe('stock', function (): void {
     it('counts down what was used since it was counted', function (): void {
         $mark = fn (string $on): Mark => new Mark(['clean:shelf_light'], $on, 'cleaned');
         $left = function (Mark ...$more): Stock {
-            $plan = planOf(aJob(new CountStock('wipes', 5.0, '2026-06-02T12:00'), ...$more));
+            $plan = Works::plan(Works::job(new CountStock('wipes', 5.0, '2026-06-02T12:00'), ...$more));
 
             return Stock::of($plan->steps, $plan->done)['wipes'];
         };
@@ -171,7 +178,7 @@ describe('stock', function (): void {
         expect($left($mark('2026-06-02T13:00'))->needed)->toBe(0.0);
         // Used before it was counted: it is not there any more already.
         expect($left($mark('2026-06-01T13:00'))->left)->toBe(5.0);
-        expect(fn () => aJob(new CountStock('wipes', -1.0)))->toThrow(BadBuild::class, 'how many there are');
+        expect(fn () => Works::job(new CountStock('wipes', -1.0)))->toThrow(BadBuild::class, 'how many there are');
     });
 });
 
@@ -201,21 +208,21 @@ describe('windows and nights', function (): void {
 
     it('plans what wants two hands into the hours of a helper, without the time one alone takes', function (): void {
         $long = new SetField('way', 'length_m', 3.0);
-        $alone = planOf(aJob($long, evenings()));
-        $helped = planOf(aJob($long, evenings(['helper' => [['2026-06-03T18:00', '2026-06-03T20:00']]])));
+        $alone = Works::plan(Works::job($long, evenings()));
+        $helped = Works::plan(Works::job($long, evenings(['helper' => [['2026-06-03T18:00', '2026-06-03T20:00']]])));
         $two = fn (Plan $p): array => array_values(array_filter($p->acts, fn (Planned $a): bool => $a->act->hands > 1));
         expect($two($alone))->not->toBe([]);
         foreach ($two($helped) as $planned) {
             expect($helped->calendar->iso($planned->from))->toStartWith('2026-06-03T');
         }
         expect($helped->hands()['likely'])->toBeLessThan($alone->hands()['likely']);
-        holds($helped);
+        Works::holds($helped);
     });
 
     it('closes the host every evening where it is used between sittings, and opens it again', function (): void {
         $needed = [new SetField('front', 'needed_to_use', true), new SetField('front', 'minutes', 10)];
-        $open = planOf(aJob(...[...$needed, evenings()]));
-        $closed = planOf(aJob(...[...$needed, evenings(['usable' => true])]));
+        $open = Works::plan(Works::job(...[...$needed, evenings()]));
+        $closed = Works::plan(Works::job(...[...$needed, evenings(['usable' => true])]));
         expect($open->nights)->toBeNull();
         expect($closed->nights)->toBeInstanceOf(Nights::class);
         expect($closed->nights->count)->toBeGreaterThan(0);
@@ -240,12 +247,12 @@ describe('ways that are tried', function (): void {
     it(
         'offers screws, a way that can be reached, and closing every evening, each with what it does',
         function (): void {
-            $job = aJob(
+            $job = Works::job(
                 evenings(),
                 new SetField('front', 'needed_to_use', true),
                 new SetField('way', 'pull', 'section'),
             );
-            $list = new \BenchGlow\Lists\LoomList(Review::of($job)->analysis);
+            $list = new LoomList(Review::of($job)->analysis);
             $now = new Plan($list);
             $ways = [];
             foreach (Ways::of($list, $now, null, null) as $way) {
@@ -258,15 +265,15 @@ describe('ways that are tried', function (): void {
             expect($ways['routes=reachable']->plan->hands()['likely'])->toBeLessThan($now->hands()['likely'] - 0.3);
             // Taken, the build is planned as it was tried.
             foreach (['fixing=screw', 'routes=reachable', 'usable=yes'] as $name) {
-                $taken = planOf(Make::edited($job, new Choose($ways[$name]->choice, $ways[$name]->value)));
-                expect(keysOf($taken))->toBe(keysOf($ways[$name]->plan));
+                $taken = Works::plan(Make::edited($job, new Choose($ways[$name]->choice, $ways[$name]->value)));
+                expect(Works::keys($taken))->toBe(Works::keys($ways[$name]->plan));
                 expect($taken->end)->toBe($ways[$name]->plan->end);
             }
         },
     );
 
     it('offers none of them where it makes no difference', function (): void {
-        $list = new \BenchGlow\Lists\LoomList(Review::of(Make::shelf(2.0))->analysis);
+        $list = new LoomList(Review::of(Make::shelf(2.0))->analysis);
         $choices = array_map(fn (Ways $w): string => $w->choice, Ways::of($list, new Plan($list), null, null));
         expect(array_intersect($choices, ['usable', 'fixing', 'routes']))->toBe([]);
     });
@@ -295,8 +302,8 @@ it('has a plan that holds on five hundred random builds', function (): void {
         $edits[] = new SetField('way', 'pull', ['open', 'section', 'host_loom', 'behind_panel'][mt_rand(0, 3)]);
         $edits[] = new SetField('held', 'kind', ['tape', 'screw', 'bond_tape', 'clip'][mt_rand(0, 3)]);
         $edits[] = new AddPanel('Hatch', ['box']);
-        $document = aJob(...$edits);
-        $list = new \BenchGlow\Lists\LoomList(Review::of($document)->analysis);
+        $document = Works::job(...$edits);
+        $list = new LoomList(Review::of($document)->analysis);
         $keys = array_keys((new Plan($list))->steps->all);
         for ($m = 0; $m < 10; $m++) {
             $instead = [
@@ -304,7 +311,9 @@ it('has a plan that holds on five hundred random builds', function (): void {
                 'proof' => ['both', 'open', 'closed'][mt_rand(0, 2)],
                 'dead' => ['as_needed', 'battery'][mt_rand(0, 1)],
             ];
-            holds(new Plan($list, mt_rand(0, 1) === 1 ? '2026-06-01T18:00' : null, null, $instead, mt_rand(1, 2)));
+            Works::holds(
+                new Plan($list, mt_rand(0, 1) === 1 ? '2026-06-01T18:00' : null, null, $instead, mt_rand(1, 2)),
+            );
             $plans++;
         }
         expect($keys)->toContain('kit:all');

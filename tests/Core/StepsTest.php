@@ -2,8 +2,6 @@
 
 declare(strict_types=1);
 
-use BenchGlow\Build\Document;
-use BenchGlow\Check\Review;
 use BenchGlow\Command\Stepping;
 use BenchGlow\Drawing\ActSvg;
 use BenchGlow\Drawing\JobWire;
@@ -13,7 +11,6 @@ use BenchGlow\Edit\AddPanel;
 use BenchGlow\Edit\Arrive;
 use BenchGlow\Edit\Choose;
 use BenchGlow\Edit\CopyCircuit;
-use BenchGlow\Edit\Edit;
 use BenchGlow\Edit\Log;
 use BenchGlow\Edit\Mark;
 use BenchGlow\Edit\Park;
@@ -22,7 +19,6 @@ use BenchGlow\Edit\PutFirst;
 use BenchGlow\Edit\SetField;
 use BenchGlow\Format\BadBuild;
 use BenchGlow\Format\Fields;
-use BenchGlow\Lists\LoomList;
 use BenchGlow\Steps\Act;
 use BenchGlow\Steps\Calendar;
 use BenchGlow\Steps\Edge;
@@ -30,7 +26,6 @@ use BenchGlow\Steps\Ledger;
 use BenchGlow\Steps\Order;
 use BenchGlow\Steps\Plan;
 use BenchGlow\Steps\Planned;
-use BenchGlow\Steps\Power;
 use BenchGlow\Steps\Rest;
 use BenchGlow\Steps\Scheduler;
 use BenchGlow\Steps\Times;
@@ -39,71 +34,11 @@ use Tests\Support\Examples;
 use Tests\Support\LoomFaults;
 use Tests\Support\Make;
 use Tests\Support\WorkNets;
-
-function planOf(Document $document, ?string $at = null, array $instead = [], ?Times $times = null): Plan
-{
-    return new Plan(new LoomList(Review::of($document)->analysis), $at, $times, $instead);
-}
-
-/** A shelf with a panel in front of its end, a hole on its way, tape, and a joint: one of most things. */
-function aJob(Edit ...$more): Document
-{
-    return LoomFaults::shelf(
-        [],
-        new AddPanel('Front', ['end'], off: 'pull straight up'),
-        new AddPanel('Lid', ['way'], ['front'], wire: 'pump lamp', unplug: true),
-        new AddItem(
-            'work.fasteners',
-            new Fields(['id' => 'bolts', 'panel' => 'front', 'kind' => 'bolt', 'size' => 'M5x16', 'count' => 4]),
-        ),
-        new AddItem(
-            'holes',
-            new Fields(['id' => 'hole', 'for' => 'way', 'in' => 'the wall', 'mm' => 12, 'material' => 'wood']),
-        ),
-        new AddItem(
-            'fixings',
-            new Fields(['id' => 'held', 'of' => 'shelf_light', 'kind' => 'tape', 'cure_s' => 86400]),
-        ),
-        ...$more,
-    );
-}
-
-/** @return list<string> keys of acts in their order */
-function keysOf(Plan $plan): array
-{
-    return array_map(fn (Planned $p): string => $p->act->key, $plan->acts);
-}
-
-/** Precedence, power and calendar of a plan hold. */
-function holds(Plan $plan): void
-{
-    $ends = $places = [];
-    $state = $plan->state;
-    $last = 0.0;
-    foreach ($plan->acts as $n => $planned) {
-        if ($planned->index === null) {
-            $state = $planned->state;
-        } else {
-            $places[$planned->index] = $n;
-            expect($planned->state)->toBe($state);
-            expect($planned->act->goesIn($state))->toBeTrue();
-            foreach ($plan->network->before[$planned->index] as $edge) {
-                expect($ends)->toHaveKey($edge->from);
-                expect($planned->from)->toBeGreaterThanOrEqual($ends[$edge->from] + $edge->lagS - 1e-6);
-            }
-            $ends[$planned->index] = $planned->to;
-        }
-        expect($planned->from)->toBeGreaterThanOrEqual($last - 1e-6);
-        $last = $planned->to;
-    }
-    expect($places)->toHaveCount(count($plan->network->acts));
-    expect($plan->powerChanges)->toBe($plan->fewest);
-    expect($plan->end)->toBeGreaterThanOrEqual($plan->bound - 1.0);
-}
+use Tests\Support\Works;
 
 describe('steps', function (): void {
     it('makes steps of what is there: each key once, each verb of the list', function (): void {
-        $steps = planOf(aJob())->steps;
+        $steps = Works::plan(Works::job())->steps;
         foreach ($steps->all as $key => $step) {
             expect($key)->toBe("{$step->verb}:{$step->subject}");
             expect(Verbs::keys())->toContain($step->verb);
@@ -133,7 +68,7 @@ describe('steps', function (): void {
     });
 
     it('reads length, drill and fuse off the build, with the facts they are done under', function (): void {
-        $steps = planOf(aJob())->steps;
+        $steps = Works::plan(Works::job())->steps;
         expect($steps->get('cut:shelf_light_feed')?->number)->toBe('1.40 m');
         expect($steps->get('cut:shelf_light_feed')?->as['length_m'])->toBe(1.4);
         expect($steps->get('drill:hole')?->number)->toBe('12 mm');
@@ -146,17 +81,17 @@ describe('steps', function (): void {
     });
 
     it('has a plan for every example, without anything being said of the work', function (string $name): void {
-        $plan = planOf(Examples::document($name));
+        $plan = Works::plan(Examples::document($name));
         expect($plan->network->circle)->toBe([]);
         if ($plan->acts !== []) {
-            holds($plan);
+            Works::holds($plan);
         }
     })->with(Examples::names());
 
     it('makes ends after they are laid that are wider than the hole', function (): void {
-        $plugged = fn (float $mm): Plan => planOf(WorkNets::plugged($mm));
-        $before = fn (Plan $p, string $a, string $b): bool => array_search($a, keysOf($p), true) <
-            array_search($b, keysOf($p), true);
+        $plugged = fn (float $mm): Plan => Works::plan(WorkNets::plugged($mm));
+        $before = fn (Plan $p, string $a, string $b): bool => array_search($a, Works::keys($p), true) <
+            array_search($b, Works::keys($p), true);
         expect($before($plugged(10.0), 'run:shelf_light_feed.1', 'plug:plug'))->toBeTrue();
         expect($before($plugged(40.0), 'plug:plug', 'run:shelf_light_feed.1'))->toBeTrue();
     });
@@ -182,7 +117,7 @@ describe('precedence', function (): void {
         string $first,
         string $then,
     ): void {
-        $plan = planOf(WorkNets::everything());
+        $plan = Works::plan(WorkNets::everything());
         $network = $plan->network;
         [$a, $b] = [$network->actOf[$first] ?? null, $network->actOf[$then] ?? null];
         expect($a)->not->toBeNull("{$first} is a step");
@@ -242,7 +177,7 @@ describe('precedence', function (): void {
     ]);
 
     it('keeps a cure between what is stuck and what loads it', function (): void {
-        $plan = planOf(aJob(), '2026-06-01T18:00+02:00');
+        $plan = Works::plan(Works::job(), '2026-06-01T18:00+02:00');
         $stick = $plan->find('stick:shelf_light');
         $use = $plan->find('use:all');
         expect($use->from - $stick->to)->toBeGreaterThanOrEqual(86_400.0);
@@ -253,12 +188,12 @@ describe('precedence', function (): void {
 
 describe('power', function (): void {
     it('asks for power off where a post is touched, and for nothing on the bench', function (): void {
-        $steps = planOf(aJob())->steps;
+        $steps = Works::plan(Works::job())->steps;
         expect($steps->get('land:shelf_light_feed.1.from')?->power)->toBe('dead');
         expect($steps->get('land:shelf_light_feed.1.to')?->power)->toBe('any');
         expect($steps->get('shorts:shelf')?->power)->toBe('fuse_out');
         expect($steps->get('open_test:shelf')?->power)->toBe('live');
-        $battery = planOf(aJob(), instead: ['dead' => 'battery'])->steps;
+        $battery = Works::plan(Works::job(), instead: ['dead' => 'battery'])->steps;
         expect($battery->get('shorts:shelf')?->power)->toBe('dead');
     });
 
@@ -312,15 +247,15 @@ describe('plan', function (): void {
 
     it('says the same twice, byte for byte', function (): void {
         $said = fn (): string => json_encode(
-            (new Stepping(aJob(), at: '2026-06-01T18:00+02:00'))->toArray(true),
+            (new Stepping(Works::job(), at: '2026-06-01T18:00+02:00'))->toArray(true),
             JSON_THROW_ON_ERROR,
         );
         expect($said())->toBe($said());
     });
 
     it('keeps the order of what is untouched when a circuit is added', function (): void {
-        $before = array_flip(keysOf(planOf(aJob())));
-        $after = array_flip(keysOf(planOf(aJob(new CopyCircuit('shelf', 'Second shelf')))));
+        $before = array_flip(Works::keys(Works::plan(Works::job())));
+        $after = array_flip(Works::keys(Works::plan(Works::job(new CopyCircuit('shelf', 'Second shelf')))));
         $shared = array_values(array_intersect(array_keys($before), array_keys($after)));
         $kept = $all = 0;
         foreach ($shared as $n => $a) {
@@ -333,7 +268,7 @@ describe('plan', function (): void {
     });
 
     it('works only in the hours, and goes over to the next sitting', function (): void {
-        $document = aJob(
+        $document = Works::job(
             new PlanBy(
                 new Fields([
                     'start' => '2026-06-01T18:00+02:00',
@@ -341,8 +276,8 @@ describe('plan', function (): void {
                 ]),
             ),
         );
-        $plan = planOf($document);
-        holds($plan);
+        $plan = Works::plan($document);
+        Works::holds($plan);
         foreach ($plan->acts as $planned) {
             if ($planned->act->main->dark) {
                 continue;
@@ -356,50 +291,55 @@ describe('plan', function (): void {
     });
 
     it('waits for what is on its way, and not once it is here', function (): void {
-        $late = aJob(new AddItem('work.parts', new Fields(['part' => 'strip_warm_12_48', 'due_on' => '2026-06-04'])));
-        $plan = planOf($late, '2026-06-01T08:00+02:00');
+        $late = Works::job(
+            new AddItem('work.parts', new Fields(['part' => 'strip_warm_12_48', 'due_on' => '2026-06-04'])),
+        );
+        $plan = Works::plan($late, '2026-06-01T08:00+02:00');
         expect($plan->calendar->iso($plan->find('stick:shelf_light')->from) >= '2026-06-04T12:00')->toBeTrue();
         expect(array_column($plan->waits(), 'until'))->toContain('2026-06-04T12:00');
-        $here = planOf(Make::edited($late, new Arrive('strip_warm_12_48', '2026-06-01')), '2026-06-01T08:00+02:00');
+        $here = Works::plan(
+            Make::edited($late, new Arrive('strip_warm_12_48', '2026-06-01')),
+            '2026-06-01T08:00+02:00',
+        );
         expect($here->calendar->iso($here->find('stick:shelf_light')->from) < '2026-06-02')->toBeTrue();
     });
 
     it('is never put off by a clock set back: a wait is what was done, and so much more', function (): void {
-        $stuck = aJob(
+        $stuck = Works::job(
             new Mark(['kit:all', 'clean:shelf_light', 'stick:shelf_light'], '2026-06-01T23:30+02:00', 'stuck'),
         );
-        $use = fn (string $at): ?string => ($p = planOf($stuck, $at))->calendar->iso($p->find('use:all')->from);
+        $use = fn (string $at): ?string => ($p = Works::plan($stuck, $at))->calendar->iso($p->find('use:all')->from);
         expect($use('2026-06-02T08:00+02:00') >= '2026-06-02T23:30')->toBeTrue();
         expect($use('2026-06-01T22:00+02:00') < '2026-06-03')->toBeTrue();
         expect($use('2026-06-04T08:00+02:00') < '2026-06-05')->toBeTrue();
     });
 
     it('leaves out what is done, and puts off what is parked', function (): void {
-        $marked = aJob(new Mark(['kit:all', 'cut:shelf_light_feed'], '2026-06-01', 'cut'));
-        expect(keysOf(planOf($marked)))->not->toContain('kit:all')->not->toContain('cut:shelf_light_feed');
-        $parked = aJob(new Park('bench:shelf_light', 'try it', '2026-06-03T12:00'));
-        $plan = planOf($parked, '2026-06-01T12:00');
+        $marked = Works::job(new Mark(['kit:all', 'cut:shelf_light_feed'], '2026-06-01', 'cut'));
+        expect(Works::keys(Works::plan($marked)))->not->toContain('kit:all')->not->toContain('cut:shelf_light_feed');
+        $parked = Works::job(new Park('bench:shelf_light', 'try it', '2026-06-03T12:00'));
+        $plan = Works::plan($parked, '2026-06-01T12:00');
         expect($plan->calendar->iso($plan->find('bench:shelf_light')->from) >= '2026-06-03T12:00')->toBeTrue();
     });
 
     it('refuses an own order that goes round, in words that name it', function (): void {
-        $bad = fn () => Make::edited(aJob(), new PutFirst('close:front', 'open:front'));
+        $bad = fn () => Make::edited(Works::job(), new PutFirst('close:front', 'open:front'));
         expect($bad)->toThrow(BadBuild::class, 'goes round: each would come before the other');
         expect($bad)->toThrow(BadBuild::class, 'ut front back');
-        $plan = planOf(aJob(new PutFirst('night:all', 'tidy:all', 'while it is dark')));
-        expect(array_search('night:all', keysOf($plan), true))->toBeLessThan(
-            array_search('tidy:all', keysOf($plan), true),
+        $plan = Works::plan(Works::job(new PutFirst('night:all', 'tidy:all', 'while it is dark')));
+        expect(array_search('night:all', Works::keys($plan), true))->toBeLessThan(
+            array_search('tidy:all', Works::keys($plan), true),
         );
     });
 
     it('changes hours and order with the way of working that is chosen', function (): void {
-        $first = planOf(aJob());
-        $mounted = planOf(aJob(new Choose('order', 'mount_first')));
+        $first = Works::plan(Works::job());
+        $mounted = Works::plan(Works::job(new Choose('order', 'mount_first')));
         $at = fn (Plan $p, string $k): int => (int) array_search($p->find($k), $p->acts, true);
         expect($at($first, 'run:shelf_light_feed'))->toBeLessThan($at($first, 'relief:shelf_light'));
         expect($at($mounted, 'stick:shelf_light'))->toBeLessThan($at($mounted, 'run:shelf_light_feed'));
         expect($mounted->hands()['likely'])->toBeGreaterThan($first->hands()['likely']);
-        expect(planOf(aJob(new Choose('proof', 'closed')))->find('open_test:shelf'))->toBeNull();
+        expect(Works::plan(Works::job(new Choose('proof', 'closed')))->find('open_test:shelf'))->toBeNull();
     });
 });
 
@@ -427,7 +367,7 @@ describe('times', function (): void {
 
 it('says again what went wrong, in the act in which it could again', function (): void {
     $log = fn (string $cause): Log => new Log('mistake', '2026-06-01', '', null, $cause);
-    $plan = planOf(aJob($log('cut_short'), $log('cut_short'), $log('fastener_lost')));
+    $plan = Works::plan(Works::job($log('cut_short'), $log('cut_short'), $log('fastener_lost')));
     $lessons = $plan->steps->job->lessons;
     $act = fn (string $key): Act => $plan->find($key)->act;
     // From the second time on it has a press of its own.
@@ -441,7 +381,7 @@ it('says again what went wrong, in the act in which it could again', function ()
 
 describe('rest and ledger', function (): void {
     it('says what may be used, what not yet, and what must not be left so', function (): void {
-        $plan = planOf(aJob());
+        $plan = Works::plan(Works::job());
         $done = array_fill_keys(['open:front', 'unplug:lid', 'land:shelf_light_feed.1.from'], true);
         $rest = Rest::after($plan, $done, 'live');
         expect($rest->isSafe())
@@ -468,7 +408,7 @@ describe('rest and ledger', function (): void {
                 $edits[] = new AddPanel('Panel '.($p + 1), $p % 2 === 0 ? ['end'] : ['way'], $behind);
             }
             $document = LoomFaults::shelf([], ...$edits);
-            $plan = planOf($document);
+            $plan = Works::plan($document);
             $of = fn (string $verb): array => array_values(
                 array_map(
                     fn (Planned $p): string => $p->act->main->subject,
@@ -493,15 +433,15 @@ describe('rest and ledger', function (): void {
     });
 
     it('refuses panels that go round, by their names', function (): void {
-        expect(fn () => aJob(new SetField('front', 'behind', ['lid'])))->toThrow(BadBuild::class, 'goes round');
-        expect(fn () => aJob(new SetField('front', 'gives', ['nothing_here'])))->toThrow(
+        expect(fn () => Works::job(new SetField('front', 'behind', ['lid'])))->toThrow(BadBuild::class, 'goes round');
+        expect(fn () => Works::job(new SetField('front', 'gives', ['nothing_here'])))->toThrow(
             BadBuild::class,
             'is not a stretch',
         );
     });
 
     it('draws the tray sheet at true size', function (): void {
-        $pdf = TrayPaper::sheet(planOf(aJob())->build, 'a4', 'A tray');
+        $pdf = TrayPaper::sheet(Works::plan(Works::job())->build, 'a4', 'A tray');
         expect(substr($pdf, 0, 5))->toBe('%PDF-');
         $ops = '';
         preg_match_all('/stream\r?\n(.*?)\r?\nendstream/s', $pdf, $streams);
@@ -517,7 +457,7 @@ describe('rest and ledger', function (): void {
 
 describe('drawing', function (): void {
     it('draws every act of the demo builds, and nothing else than shapes and words', function (string $name): void {
-        $plan = planOf(Examples::document($name));
+        $plan = Works::plan(Examples::document($name));
         foreach ($plan->acts as $planned) {
             $svg = ActSvg::of($plan, $planned->act);
             $read = simplexml_load_string("<svg>{$svg}</svg>");
