@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace App\Store;
 
+use App\Models\BenchEvent;
 use App\Models\Build;
 use App\Models\Offcut;
 use App\Support\WallClock;
@@ -42,7 +43,7 @@ final readonly class Demo
             return 0;
         }
         foreach (self::BUILDS as $name) {
-            $this->bench->create(self::ofToday(self::document($name)), 'Hung as a demo', 'demo');
+            self::record($name, $this->bench->create(self::ofToday(self::document($name)), 'Hung as a demo', 'demo'));
         }
         // One that a shelf of the mineral cabinet can be cut from.
         if (! Offcut::query()->exists()) {
@@ -83,6 +84,29 @@ final readonly class Demo
         );
 
         return Document::fromJson($moved);
+    }
+
+    /** How long its acts took, of a build that has a record: one sitting after the other, until yesterday. */
+    private static function record(string $name, Build $build): void
+    {
+        $file = base_path("examples/{$name}.record.json");
+        $events = is_file($file) ? json_decode((string) file_get_contents($file), true) : [];
+        $rows = [];
+        $at = WallClock::now()->subDays(2)->setTime(18, 0)->getTimestamp();
+        foreach (is_array($events) ? $events : [] as $n => $event) {
+            $at += $event['seconds'];
+            $rows[] = [
+                'build_id' => $build->id,
+                'at' => gmdate('Y-m-d H:i:s', $at),
+                'window' => 'demo',
+                'token' => "demo {$n}",
+                'kind' => $event['kind'],
+                'steps' => json_encode($event['steps']),
+                'seconds' => $event['seconds'],
+                'base' => 1,
+            ];
+        }
+        BenchEvent::query()->insert($rows);
     }
 
     public static function document(string $name): Document

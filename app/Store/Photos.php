@@ -200,7 +200,7 @@ final class Photos
         $seen = [];
         foreach (Build::query()->pluck('id') as $build) {
             foreach (Revision::query()->where('build_id', $build)->select('doc')->cursor() as $revision) {
-                preg_match_all('/"photo":"([0-9a-f]{64})"/', $revision->json(), $found);
+                preg_match_all('/"photo":\s*"([0-9a-f]{64})"/', $revision->json(), $found);
                 $seen += array_flip($found[1]);
             }
         }

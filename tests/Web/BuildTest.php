@@ -2,49 +2,15 @@
 
 declare(strict_types=1);
 
-use App\Models\Build;
 use App\Store\Bench;
-use BenchGlow\Build\Document;
 use BenchGlow\Edit\Mark;
 use BenchGlow\Edit\SetField;
-use Illuminate\Testing\TestResponse;
-use Tests\WebTestCase;
-
-/** A form of Build, sent from its page. */
-function sendsBuild(WebTestCase $test, Build $build, array $fields, ?int $base = null): TestResponse
-{
-    static $sent = 0;
-
-    return $test->post(
-        "/b/{$build->key}/edit?at=build",
-        [
-            'base' => (string) ($base ?? $build->refresh()->head),
-            'token' => 'build'.$sent++,
-            'echo' => 'e',
-            'render' => 'all',
-            ...$fields,
-        ],
-        WebTestCase::SWAP,
-    );
-}
-
-function buildText(TestResponse $response): string
-{
-    $text = html_entity_decode(strip_tags((string) $response->getContent()), ENT_QUOTES);
-
-    return (string) preg_replace('/\s+/', ' ', $text);
-}
-
-/** @return list<string> steps that are marked */
-function marked(Document $document): array
-{
-    return array_map(fn ($r): string => $r->text('step'), $document->fields()->object('work')->objects('done'));
-}
+use Tests\Support\AtBuild;
 
 it('shows the act now, its figure, why it comes now, the job as one wire and what stands open', function (): void {
     $build = $this->hungExample('heron');
     $response = $this->get("/b/{$build->key}/build")->assertOk();
-    $page = buildText($response);
+    $page = AtBuild::words($response);
     expect($page)
         ->toContain('act 1 of')
         ->toContain('Now: ')
@@ -60,19 +26,19 @@ it('shows the act now, its figure, why it comes now, the job as one wire and wha
 it('marks an act with the facts that were seen, goes on to the next, and takes it back', function (): void {
     $build = $this->hungExample('j22-cabinet');
     $page = $this->get("/b/{$build->key}/build")->assertOk();
-    expect(buildText($page))->toContain('Lay out parts and tools');
-    sendsBuild($this, $build, [
+    expect(AtBuild::words($page))->toContain('Lay out parts and tools');
+    AtBuild::sends($this, $build, [
         'op' => 'done',
         'steps' => '["kit:all"]',
         'as' => '{}',
         'words' => 'Lay out parts and tools',
     ])->assertOk();
-    expect(marked($this->stands($build)))->toBe(['kit:all']);
-    expect(buildText($this->get("/b/{$build->key}/build")))->not->toContain('Now: a missing drill or fuse');
+    expect(AtBuild::marked($this->stands($build)))->toBe(['kit:all']);
+    expect(AtBuild::words($this->get("/b/{$build->key}/build")))->not->toContain('Now: a missing drill or fuse');
     $done = $this->stands($build)->fields()->object('work')->objects('done')[0];
     expect($done->text('on'))->toMatch('/^\d{4}-\d\d-\d\dT\d\d:\d\d[+-]/');
     app(Bench::class)->undo($build->refresh(), $build->head, 'back', 'w');
-    expect(marked($this->stands($build)))->toBe([]);
+    expect(AtBuild::marked($this->stands($build)))->toBe([]);
 });
 
 it('keeps every mark of two windows, none twice', function (): void {
@@ -81,7 +47,7 @@ it('keeps every mark of two windows, none twice', function (): void {
     $steps = array_map(fn (int $n): string => "photo:thing_{$n}", range(1, 40));
     foreach ($steps as $n => $step) {
         // Both windows go on from what they saw at first: each mark is put on what the bench has come to.
-        $answer = sendsBuild(
+        $answer = AtBuild::sends(
             $this,
             $build,
             ['op' => 'done', 'steps' => json_encode([$step]), 'words' => 'a picture'],
@@ -89,7 +55,7 @@ it('keeps every mark of two windows, none twice', function (): void {
         );
         $answer->assertOk();
     }
-    $all = marked($this->stands($build));
+    $all = AtBuild::marked($this->stands($build));
     expect(array_intersect($steps, $all))->toHaveCount(40);
     expect(array_unique($all))->toHaveCount(count($all));
 });
@@ -99,8 +65,8 @@ it('does not confirm a cut that has changed meanwhile', function (): void {
     $seen = $build->refresh()->head;
     app(Bench::class)->write($build, $seen, 'longer', 'w', new SetField('nameboard_light_feed', 'length_m', 3.0));
     $cut = ['op' => 'done', 'steps' => '["cut:nameboard_light_feed"]', 'words' => 'Cut it'];
-    expect(buildText(sendsBuild($this, $build, $cut, $seen)))->toContain('changed');
-    expect(marked($this->stands($build)))->not->toContain('cut:nameboard_light_feed');
+    expect(AtBuild::words(AtBuild::sends($this, $build, $cut, $seen)))->toContain('changed');
+    expect(AtBuild::marked($this->stands($build)))->not->toContain('cut:nameboard_light_feed');
 });
 
 it('brings back the plan, not the past', function (): void {
@@ -113,7 +79,7 @@ it('brings back the plan, not the past', function (): void {
     $stands = $this->stands($build);
     expect($stands->title())
         ->not->toBe('Another title')
-        ->and(marked($stands))
+        ->and(AtBuild::marked($stands))
         ->toBe(['kit:all']);
     expect($bench->revision($build->refresh(), $build->head)->what)->toContain('1 done steps kept');
 });
@@ -121,15 +87,15 @@ it('brings back the plan, not the past', function (): void {
 it('says what is done otherwise, and offers what mends it', function (): void {
     $build = $this->hungExample('j22-cabinet');
     $first = "cut:{$this->stands($build)->fields()->objects('leads')[0]->text('id')}";
-    sendsBuild($this, $build, [
+    AtBuild::sends($this, $build, [
         'op' => 'otherwise',
         'steps' => json_encode([$first]),
         'as' => json_encode([$first => ['length_m' => 9.0]]),
         'words' => 'Cut the lead',
         'figure' => '0.40 m',
     ])->assertOk();
-    expect(marked($this->stands($build)))->toBe([$first]);
-    expect(buildText($this->get("/b/{$build->key}/build")))
+    expect(AtBuild::marked($this->stands($build)))->toBe([$first]);
+    expect(AtBuild::words($this->get("/b/{$build->key}/build")))
         ->toContain('it was done 0.4 m long, and the build says')
         ->toContain('The build is right as it was made');
 });
@@ -137,7 +103,7 @@ it('says what is done otherwise, and offers what mends it', function (): void {
 it('answers bad input with a sentence that names the field', function (array $fields, string $says): void {
     $build = $this->hungExample('heron');
     $head = $build->refresh()->head;
-    expect(buildText(sendsBuild($this, $build, $fields)))->toContain($says);
+    expect(AtBuild::words(AtBuild::sends($this, $build, $fields)))->toContain($says);
     expect($build->refresh()->head)->toBe($head);
 })->with([
     [['op' => 'hours', 'days' => ['mo'], 'from' => '25:10', 'to' => '26:00'], '"25:10" is no time of day. Type 18:00.'],
@@ -161,8 +127,8 @@ it('answers bad input with a sentence that names the field', function (array $fi
 
 it('takes a panel off in one form, with its fasteners, and closes it last', function (): void {
     $build = $this->hungExample('j22-cabinet');
-    sendsBuild($this, $build, ['op' => 'panel', 'label' => 'Back board', 'off' => 'slides down'])->assertOk();
-    sendsBuild($this, $build, [
+    AtBuild::sends($this, $build, ['op' => 'panel', 'label' => 'Back board', 'off' => 'slides down'])->assertOk();
+    AtBuild::sends($this, $build, [
         'op' => 'fastener',
         'panel' => 'back_board',
         'kind' => 'screw',
@@ -170,21 +136,21 @@ it('takes a panel off in one form, with its fasteners, and closes it last', func
         'size' => 'no 4 x 1/2',
         'bag' => 'A',
     ])->assertOk();
-    $page = buildText($this->get("/b/{$build->key}/build"));
+    $page = AtBuild::words($this->get("/b/{$build->key}/build"));
     expect($page)->toContain('Take off back board')->toContain('0 of 6 back')->toContain('6 × screw no 4 x 1/2');
-    sendsBuild($this, $build, [
+    AtBuild::sends($this, $build, [
         'op' => 'edit',
         'edit' => json_encode(['op' => 'fasten', 'id' => 'fastener', 'state' => 'back']),
     ])->assertOk();
-    expect(buildText($this->get("/b/{$build->key}/build")))->toContain('6 of 6 back');
+    expect(AtBuild::words($this->get("/b/{$build->key}/build")))->toContain('6 of 6 back');
 });
 
 it('plans each way of working when asked, and takes one by one press', function (): void {
     $build = $this->hungExample('j22-cabinet');
-    expect(buildText($this->get("/b/{$build->key}/build")))->toContain('Plan each of them');
-    $page = buildText($this->get("/b/{$build->key}/build?see=ways")->assertOk());
+    expect(AtBuild::words($this->get("/b/{$build->key}/build")))->toContain('Plan each of them');
+    $page = AtBuild::words($this->get("/b/{$build->key}/build?see=ways")->assertOk());
     expect($page)->toContain('Wires first')->toContain('Lamps first')->toContain('on the bench');
-    sendsBuild($this, $build, [
+    AtBuild::sends($this, $build, [
         'op' => 'edit',
         'edit' => json_encode(['op' => 'choose', 'choice' => 'order', 'value' => 'mount_first']),
     ])->assertOk();
@@ -198,5 +164,5 @@ it('hands out the order of work and the tray sheet', function (string $what, str
 })->with([['steps.pdf', 'application/pdf'], ['steps.csv', 'text/csv'], ['tray.pdf', 'application/pdf']]);
 
 it('has a page of the guide', function (): void {
-    expect(buildText($this->get('/guide/build')))->toContain('One act at a time');
+    expect(AtBuild::words($this->get('/guide/build')))->toContain('One act at a time');
 });
