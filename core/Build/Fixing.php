@@ -31,6 +31,7 @@ final readonly class Fixing
         public float $holdS,
         public float $cureS,
         public bool $trial,
+        public ?string $part,
     ) {
     }
 
@@ -49,6 +50,7 @@ final readonly class Fixing
             $f->number('hold_s'),
             $f->numberOrNull('cure_s') ?? (self::CURE_S[$kind] ?? 0.0),
             $f->flag('trial'),
+            $f->textOrNull('part'),
         );
     }
 
@@ -78,6 +80,7 @@ final readonly class Fixing
             0.0,
             0.0,
             $this->trial,
+            $this->part,
         );
     }
 

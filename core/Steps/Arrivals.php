@@ -63,6 +63,11 @@ final class Arrivals
             if ($part !== null && isset($this->due[$part])) {
                 return $part;
             }
+            foreach (in_array($step->verb, ['fix', 'stick', 'trial'], true) ? $this->build->fixings : [] as $fixing) {
+                if ($fixing->of === $id && $fixing->part !== null && isset($this->due[$fixing->part])) {
+                    return $fixing->part;
+                }
+            }
         }
 
         return null;

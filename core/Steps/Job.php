@@ -51,6 +51,9 @@ final class Job
     /** @var array<string, list<string>> thing => leads that end on it */
     private array $ends = [];
 
+    /** @var array<string, list<string>>|null lead => lights on its piece of harness */
+    private ?array $lightsOn = null;
+
     /** @var array<string, list<string>> plug => leads through it */
     private array $throughPlug = [];
 
@@ -155,13 +158,46 @@ final class Job
     {
         $sides = [];
         foreach ($ids as $id) {
-            $light = $this->build->lights[$id] ?? null;
-            if ($light !== null) {
-                $sides[$this->mirrors($light) ?? ''] = true;
+            foreach ($this->lightsAt($id) as $light) {
+                $sides[$this->mirrors($this->build->lights[$light]) ?? ''] = true;
             }
         }
 
         return count($sides) === 1 ? (array_key_first($sides) ?: null) : null;
+    }
+
+    /** @return list<string> the light itself; of a lead, the lights on the piece of harness it is part of */
+    private function lightsAt(string $id): array
+    {
+        if (isset($this->build->lights[$id])) {
+            return [$id];
+        }
+        if (! isset($this->build->leads[$id])) {
+            return [];
+        }
+        $this->lightsOn ??= $this->lightsOnLeads();
+
+        return $this->lightsOn[$id] ?? [];
+    }
+
+    /** @return array<string, list<string>> lead => lights on its piece of harness */
+    private function lightsOnLeads(): array
+    {
+        $all = [];
+        foreach ($this->assemblies->all as $assembly) {
+            $lights = [];
+            foreach ($assembly->pieces as $piece) {
+                foreach ($piece->ends() as [, , $pin]) {
+                    $thing = explode('.', (string) $pin)[0];
+                    isset($this->build->lights[$thing]) ? ($lights[$thing] = $thing) : null;
+                }
+            }
+            foreach ($assembly->pieces as $piece) {
+                $all[$piece->lead->id] = array_values(array_unique([...$all[$piece->lead->id] ?? [], ...$lights]));
+            }
+        }
+
+        return $all;
     }
 
     /** Its own id where it is the mirror of another one. */
@@ -169,7 +205,22 @@ final class Job
     {
         $of = $light->fields->textOrNull('mirror_of');
 
-        return $of !== null && isset($this->build->lights[$of]) ? $light->id : null;
+        return $of !== null && isset($this->build->lights[$of]) && ! $this->hangTogether($light->id, $of)
+            ? $light->id
+            : null;
+    }
+
+    /** Whether two lights are on one piece of harness, laid whole: then neither side can wait for the other. */
+    private function hangTogether(string $one, string $other): bool
+    {
+        $this->lightsOn ??= $this->lightsOnLeads();
+        foreach ($this->lightsOn as $lights) {
+            if (in_array($one, $lights, true) && in_array($other, $lights, true)) {
+                return true;
+            }
+        }
+
+        return false;
     }
 
     /** @return list<string> second lights of the circuit whose first is in it too */
@@ -178,7 +229,7 @@ final class Job
         $all = [];
         foreach ($this->choices->sides === 'one_first' ? $this->build->lightsOf($circuit) : [] as $light) {
             $of = $this->build->lights[(string) $light->fields->textOrNull('mirror_of')] ?? null;
-            if ($of !== null && $of->circuit === $circuit) {
+            if ($of !== null && $of->circuit === $circuit && $this->mirrors($light) !== null) {
                 $all[] = $light->id;
             }
         }

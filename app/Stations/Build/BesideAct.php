@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace App\Stations\Build;
 
 use App\Store\Photos;
+use BenchGlow\Build\Light;
 use BenchGlow\Edit\Choose;
 use BenchGlow\Edit\Edit;
 use BenchGlow\Edit\PlanBy;
@@ -55,11 +56,11 @@ final readonly class BesideAct
     public function otherSide(Act $act): ?array
     {
         $mine = $this->plan->build->lights[$act->main->subject] ?? null;
-        $of = $mine?->fields->textOrNull('mirror_of');
-        $key = $of === null ? '' : "{$act->main->verb}:{$of}";
-        if ($mine === null || ! isset($this->plan->done->keys[$key])) {
+        $of = $mine === null ? null : $this->alike($mine, $act->main->verb);
+        if ($of === null) {
             return null;
         }
+        $key = "{$act->main->verb}:{$of}";
         $row = $this->plan->done->row($key);
         $minutes = $row?->numberOrNull('minutes') ?? $this->record->took($key);
         $said = array_filter([
@@ -71,11 +72,28 @@ final readonly class BesideAct
         );
 
         return [
-            'words' => 'On '.
+            'words' => 'As on '.
                 Words::within($this->plan->build->label((string) $of)).
                 ($said === [] ? ' it is done.' : ': '.implode('; ', $said).'.'),
             'photos' => $photos,
         ];
+    }
+
+    /** The first of its pair, else another of the circuit with the same part, with which this was done already. */
+    private function alike(Light $mine, string $verb): ?string
+    {
+        $of = $mine->fields->textOrNull('mirror_of');
+        $isDone = fn (string $id): bool => isset($this->plan->done->keys["{$verb}:{$id}"]);
+        if ($of !== null && $isDone($of)) {
+            return $of;
+        }
+        foreach ($this->plan->build->lightsOf((string) $mine->circuit) as $other) {
+            if ($other->id !== $mine->id && $other->part->text('id') === $mine->part->text('id') && $isDone($other->id)) {
+                return $other->id;
+            }
+        }
+
+        return null;
     }
 
     /** @return list<array{string, string, bool, Edit}> cause in words, what it changed, whether it was put back, the edit that turns it */

@@ -31,11 +31,14 @@ final class DustAway implements Before
         }
     }
 
-    /** At the same place or behind the same panel; where neither is said, of the same circuit. */
+    /**
+     * At the same place or behind the same panel; where neither is said, of the same circuit. The second side is drilled once
+     * the first is proven, so its dust can't be waited for.
+     */
     private static function near(Step $a, Step $b): bool
     {
         return StepList::meets($a, $b) &&
-            ($a->side === $b->side || $b->side === null) &&
+            $a->side === $b->side &&
             ($a->place === $b->place || array_intersect($a->panels, $b->panels) !== [] || $a->panels === []);
     }
 }
