@@ -13,18 +13,19 @@ use WeakMap;
 /** What rules of the loom ask, worked out once for all of them. */
 final class LoomSeen
 {
-    /** @var WeakMap<Analysis, LoomList>|null */
-    private static ?WeakMap $all = null;
+    /** The last one asked for: it names its analysis, so that a weak map would let go of none. */
+    private static ?LoomList $last = null;
 
     /** @var WeakMap<Analysis, array<string, true>>|null */
     private static ?WeakMap $unfused = null;
 
     public static function of(Analysis $analysis): LoomList
     {
-        /** @var WeakMap<Analysis, LoomList> $known */
-        $known = self::$all ??= new WeakMap();
+        if (self::$last?->analysis !== $analysis) {
+            self::$last = new LoomList($analysis);
+        }
 
-        return $known[$analysis] ??= new LoomList($analysis);
+        return self::$last;
     }
 
     /** @return array<string, Stretch> stretches with wires in them */

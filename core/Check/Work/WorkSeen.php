@@ -12,13 +12,12 @@ use BenchGlow\Steps\Job;
 use BenchGlow\Steps\Network;
 use BenchGlow\Steps\StepList;
 use BenchGlow\Steps\Times;
-use WeakMap;
 
 /** What rules of the work ask, worked out once for all of them. */
 final class WorkSeen
 {
-    /** @var WeakMap<Analysis, self>|null */
-    private static ?WeakMap $all = null;
+    /** The last one asked for: it names its analysis, so that a weak map would let go of none. */
+    private static ?self $last = null;
 
     public readonly StepList $steps;
 
@@ -26,7 +25,7 @@ final class WorkSeen
 
     private ?Network $network = null;
 
-    private function __construct(Analysis $analysis)
+    private function __construct(private readonly Analysis $analysis)
     {
         $plan = $analysis->build->document->fields()->object('work')->object('plan');
         $this->steps = new StepList(new Job(new LoomList($analysis), Choices::of($plan), new Times()));
@@ -35,10 +34,11 @@ final class WorkSeen
 
     public static function of(Analysis $analysis): self
     {
-        /** @var WeakMap<Analysis, self> $known */
-        $known = self::$all ??= new WeakMap();
+        if (self::$last?->analysis !== $analysis) {
+            self::$last = new self($analysis);
+        }
 
-        return $known[$analysis] ??= new self($analysis);
+        return self::$last;
     }
 
     /** The whole network, done steps in it too. */
