@@ -88,7 +88,11 @@ final readonly class BesideAct
             return $of;
         }
         foreach ($this->plan->build->lightsOf((string) $mine->circuit) as $other) {
-            if ($other->id !== $mine->id && $other->part->text('id') === $mine->part->text('id') && $isDone($other->id)) {
+            if (
+                $other->id !== $mine->id &&
+                $other->part->text('id') === $mine->part->text('id') &&
+                $isDone($other->id)
+            ) {
                 return $other->id;
             }
         }

@@ -139,7 +139,7 @@ async function send() {
   if (sent && !waiting().length && !refused.length && document.body.classList.contains('build')) location.reload();
 }
 
-document.addEventListener('htmx:sendError', (e) => {
+const waits = (e) => {
   const { requestConfig: config } = e.detail;
   if (config.parameters.op !== 'done') return;
   const marks = waiting();
@@ -152,7 +152,10 @@ document.addEventListener('htmx:sendError', (e) => {
   advance(config.elt.closest('form') || config.elt);
   tell();
   later();
-});
+};
+
+document.addEventListener('htmx:sendError', waits);
+document.addEventListener('htmx:timeout', waits);
 window.addEventListener('online', send);
 document.addEventListener('htmx:afterSettle', tell);
 tell();
