@@ -137,8 +137,8 @@ final class Keeper
      * A plain list, kept as it is.
      *
      * @param  list<string|int>  $of
-     * @param  callable(): list<array{int|null, string}>  $make
-     * @return list<array{int|null, string}>
+     * @param  callable(): list<array{string|null, string}>  $make
+     * @return list<array{string|null, string}>
      */
     public static function list(array $of, callable $make): array
     {
@@ -148,7 +148,7 @@ final class Keeper
             self::put($of, $kept);
         }
 
-        /** @var list<array{int|null, string}> $kept */
+        /** @var list<array{string|null, string}> $kept */
         return $kept;
     }
 

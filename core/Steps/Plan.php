@@ -55,8 +55,7 @@ final class Plan
 
     /**
      * @param  array<string, string>  $instead  ways of working tried instead of those chosen
-     * @param  (callable(callable(): list<array{int|null, string}>): list<array{int|null, string}>)|null  $keep  who keeps
-     *                                                                                        an order once it was found
+     * @param  Orders|null  $keep  who keeps an order once it was found
      */
     public function __construct(
         public readonly LoomList $list,
@@ -64,7 +63,7 @@ final class Plan
         ?Times $times = null,
         array $instead = [],
         ?int $people = null,
-        ?callable $keep = null,
+        ?Orders $keep = null,
     ) {
         $this->build = $list->build;
         $fields = $this->build->document->fields()->object('work')->object('plan');
@@ -87,8 +86,9 @@ final class Plan
             $job->choices->people,
         );
         $this->fewest = $scheduler->fewest();
-        $find = fn (): array => $scheduler->best($this->build->document->wiringHash());
-        $rows = $scheduler->decode($keep === null ? $find() : $keep($find));
+        $found = new Found($this->network, $this->state, $this->fewest);
+        $find = fn (): array => $found->named($scheduler->best($this->build->document->wiringHash()));
+        $rows = $scheduler->decode($found->placed($keep === null ? $find() : $keep->order($found, $find)));
         $this->end = $rows === [] ? 0.0 : max(array_column($rows, 3));
         $this->powerChanges = count(array_filter($rows, fn (array $r): bool => $r[0] === null));
         $this->bound = $this->bound($scheduler);

@@ -16,6 +16,7 @@ use BenchGlow\Format\BadBuild;
 use BenchGlow\Format\Fields;
 use BenchGlow\Lists\LoomList;
 use BenchGlow\Steps\Calendar;
+use BenchGlow\Steps\Found;
 use BenchGlow\Steps\Ledger;
 use BenchGlow\Steps\Nights;
 use BenchGlow\Steps\Plan;
@@ -276,6 +277,42 @@ describe('ways that are tried', function (): void {
         $list = new LoomList(Review::of(Make::shelf(2.0))->analysis);
         $choices = array_map(fn (Ways $w): string => $w->choice, Ways::of($list, new Plan($list), null, null));
         expect(array_intersect($choices, ['usable', 'fixing', 'routes']))->toBe([]);
+    });
+});
+
+describe('an order that was found', function (): void {
+    $order = function (Plan $plan): array {
+        return array_map(fn (Planned $p): array => [$p->index === null ? null : $p->act->key, $p->state], $plan->acts);
+    };
+    $held = fn (Plan $plan, array $order): ?array => (new Found($plan->network, $plan->state, $plan->fewest))->held(
+        $order,
+    );
+
+    it('keeps its place when acts are marked, changes of the power among them', function () use ($order, $held): void {
+        $plan = Works::plan(Works::job());
+        $was = $order($plan);
+        for ($n = 1; $n < count($plan->acts); $n += 3) {
+            $keys = [];
+            foreach (array_slice($plan->acts, 0, $n) as $planned) {
+                foreach ($planned->act->steps as $step) {
+                    $keys[] = $step->key;
+                }
+            }
+            $now = Works::plan(Works::job(new Mark($keys, '2026-06-01T18:00+02:00', 'so far')));
+            expect($held($now, $was))->toBe(array_slice($was, $n));
+        }
+    });
+
+    it('is found anew once it does not hold', function () use ($order, $held): void {
+        $plan = Works::plan(Works::job());
+        $was = $order($plan);
+        expect($held($plan, $was))->toBe($was);
+        // Something new to do, something before what it waits for, a change too many.
+        expect($held(Works::plan(Works::job(new AddPanel('Hatch', ['box']))), $was))->toBeNull();
+        expect($held($plan, array_reverse($was)))->toBeNull();
+        $first = $was[0][0];
+        expect($held($plan, [[$first, 'dead'], ...array_slice($was, 1)]))->toBeNull();
+        expect($held($plan, []))->toBeNull();
     });
 });
 

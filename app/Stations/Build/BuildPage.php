@@ -17,7 +17,6 @@ use BenchGlow\Edit\Choose;
 use BenchGlow\Edit\Edit;
 use BenchGlow\Edit\Park;
 use BenchGlow\Edit\PlanBy;
-use BenchGlow\Edit\Unmark;
 use BenchGlow\Format\Fields;
 use BenchGlow\Quantity\Words;
 use BenchGlow\Steps\Act;
@@ -45,6 +44,9 @@ final class BuildPage
 
     /** Acts that a page knows beyond the one it shows. */
     private const AHEAD = 20;
+
+    /** Marks that are listed. */
+    private const BEHIND = 40;
 
     public function __construct(public readonly Frame $frame)
     {
@@ -191,11 +193,15 @@ final class BuildPage
         return new Park($act->main->key, $act->title());
     }
 
-    public function unmark(string $key): Edit
+    /** @return array<string, string> the newest marks first: key => title */
+    public function behind(): array
     {
-        $step = $this->plan->steps->get($key);
+        $all = [];
+        foreach (array_slice(array_reverse($this->plan->done->inOrder()), 0, self::BEHIND) as $key) {
+            $all[$key] = $this->plan->steps->get($key)->title ?? 'A step of an earlier wiring';
+        }
 
-        return new Unmark([$key], $step->title ?? 'a step of an earlier wiring');
+        return $all;
     }
 
     /** @return list<Ways> */

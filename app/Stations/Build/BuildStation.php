@@ -15,6 +15,7 @@ use App\Stations\Build\Forms\OtherwiseForm;
 use App\Stations\Build\Forms\OwnStepForm;
 use App\Stations\Build\Forms\PanelForm;
 use App\Stations\Build\Forms\StockForm;
+use App\Stations\Build\Forms\UnmarkForm;
 use App\Stations\Build\Forms\WindowForm;
 use App\Stations\Found;
 use App\Stations\Standing;
@@ -86,6 +87,7 @@ final class BuildStation extends Station
             OwnStepForm::class,
             StockForm::class,
             WindowForm::class,
+            UnmarkForm::class,
         ];
     }
 

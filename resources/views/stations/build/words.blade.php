@@ -46,15 +46,22 @@
         ></span></x-form>
     @if ($page->doneCount() > 0)
         <h3>Behind you</h3>
-        <ul>
-            @foreach (array_slice(array_reverse($page->plan->done->inOrder()), 0, 40) as $key)
-                <li>{{ $page->plan->steps->get($key)->title ?? 'A step of an earlier wiring' }}
-                    <x-act
-                        :edit="$page->unmark($key)"
-                        class="is-small"
-                    >Not done after all</x-act>
-                </li>
-            @endforeach
-        </ul>
+        {{-- One form for all of them: forty would be most of the page. --}}
+        <x-form
+            op="unmark"
+            render="all"
+        >
+            <ul>
+                @foreach ($page->behind() as $key => $title)
+                    <li>{{ $title }}
+                        <button
+                            class="button is-small"
+                            name="step"
+                            value="{{ $key . "\n" . $title }}"
+                        >Not done after all</button>
+                    </li>
+                @endforeach
+            </ul>
+        </x-form>
     @endif
 </details>
