@@ -65,14 +65,6 @@
             id="hours-echo"
         ></span>
     </x-form>
-    @foreach ($page->hours() as [$words, $edit])
-        <p>{{ $words }}
-            <x-act
-                :edit="$edit"
-                class="is-small"
-            >No more</x-act>
-        </p>
-    @endforeach
     <x-form
         op="window"
         echo="window-echo"
@@ -111,7 +103,7 @@
             id="window-echo"
         ></span>
     </x-form>
-    @foreach ($page->windows() as [$words, $edit])
+    @foreach ([...$page->hours(), ...$page->windows()] as [$words, $edit])
         <p>{{ $words }}
             <x-act
                 :edit="$edit"
