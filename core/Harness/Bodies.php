@@ -47,6 +47,23 @@ final readonly class Bodies
     ) {
     }
 
+    /**
+     * The same with contacts that go by something else.
+     *
+     * @param  array<string, Contact>  $contacts
+     */
+    public function forced(array $contacts): self
+    {
+        return new self(
+            [...$this->contacts, ...$contacts],
+            $this->senses,
+            $this->loads,
+            $this->fixed,
+            $this->joins,
+            $this->unknownLeg,
+        );
+    }
+
     /** @param  string  $unknownLeg  line · load: where a fuse tap sits whose live leg nobody has probed */
     public static function of(Build $build, string $unknownLeg = 'load'): self
     {

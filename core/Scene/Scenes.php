@@ -15,6 +15,7 @@ use BenchGlow\Harness\Sense;
 use BenchGlow\Network\Compiled;
 use BenchGlow\Network\Compiler;
 use BenchGlow\Quantity\Shown;
+use Closure;
 
 /**
  * Every state that can happen, solved once per pattern of contacts (solving.md C–E, G2): positions of the inputs decide hand
@@ -46,16 +47,20 @@ final class Scenes
     /** @var array<string, int> sense => those it can act on and be acted on by */
     private readonly array $families;
 
-    private ?Compiled $compiled = null;
-
     public int $solves = 0;
 
-    /** @param  array<string, LeadWire>  $wiring */
+    /**
+     * @param  array<string, LeadWire>  $wiring
+     * @param  (Closure(Compiled): Compiled)|null  $over  a fault laid over what is compiled
+     * @param  Compiled|null  $compiled  of the same harness, so that it is not compiled again
+     */
     public function __construct(
         private readonly Build $build,
         private readonly Harness $harness,
         private readonly Bodies $bodies,
         private readonly array $wiring,
+        private readonly ?Closure $over = null,
+        private ?Compiled $compiled = null,
     ) {
         $this->rest = $build->restPositions();
         $this->chains = new Chains($build, $harness, $bodies);
@@ -453,7 +458,8 @@ final class Scenes
     /** @param  array<string, true>  $closed */
     private function solve(string $supply, array $closed): State
     {
-        $closed = $this->chains->canonical($closed);
+        // What a fault joins may make a chain matter that leads nowhere in the build.
+        $closed = $this->over === null ? $this->chains->canonical($closed) : $closed;
         $key = $supply.' '.implode(' ', array_keys($closed));
         if (! isset($this->memo[$key])) {
             $this->solves++;
@@ -461,7 +467,8 @@ final class Scenes
                 $this->compiled === null
                     ? Compiler::compile($this->build, $this->harness, $this->wiring, $supply, $this->bodies, $closed)
                     : Compiler::again($this->compiled, $this->build, $supply, $this->bodies, $closed);
-            $this->memo[$key] = StateSolver::solve($this->build, $this->compiled, $supply);
+            $laid = $this->over === null ? $this->compiled : ($this->over)($this->compiled);
+            $this->memo[$key] = StateSolver::solve($this->build, $laid, $supply);
         }
 
         return $this->memo[$key];

@@ -40,6 +40,7 @@ const ROOMS = [
     'Light',
     'Lists',
     'Probe',
+    'Prove',
     'Steps',
     'Edit',
     'Options',

@@ -1,0 +1,31 @@
+<?php
+
+declare(strict_types=1);
+
+namespace BenchGlow\Prove;
+
+/** What to look at or measure next: what it costs in trouble, what it would say. */
+final readonly class NextTry
+{
+    /**
+     * @param  string  $kind  look · volts · fuse
+     * @param  array<string, string>  $with  inputs
+     * @param  list<array{value: float|null, word: string|null, suspect: string}>  $expects  by suspicion, the likelier first
+     */
+    public function __construct(
+        public string $kind,
+        public string $at,
+        public int $state,
+        public array $with,
+        public string $act,
+        public float $gain,
+        public float $trouble,
+        public array $expects,
+    ) {
+    }
+
+    public function worth(): float
+    {
+        return $this->gain / $this->trouble;
+    }
+}

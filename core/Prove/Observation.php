@@ -1,0 +1,106 @@
+<?php
+
+declare(strict_types=1);
+
+namespace BenchGlow\Prove;
+
+/** Something that was seen or measured in one state, and how well a suspicion explains it (probe-prove.md 14). */
+final readonly class Observation
+{
+    private const SLIP = 0.012;
+
+    /** Flat over so many volts. */
+    private const RANGE_V = 15.0;
+
+    private const NOISE_V = 0.06;
+
+    private const NOISE = 0.012;
+
+    /** Half of what a meter's word is worth, so that densities and words go together. */
+    private const WINDOW_V = 0.12;
+
+    private const SAME = 0.95;
+
+    private const MIXED = 0.12;
+
+    private const OTHER = 0.012;
+
+    private const WANDERS = 0.35;
+
+    private const NOTHING = 0.45;
+
+    private const FUSE = 0.98;
+
+    /** Mixed up by the eye. */
+    private const SHADES = ['dim', 'right', 'bright'];
+
+    /**
+     * @param  string  $kind  look · volts · fuse
+     * @param  string  $at  emitter, pin or fuse
+     * @param  float|null  $value  volts against the supply's minus
+     * @param  string|null  $word  look; wandering; blown, whole
+     */
+    public function __construct(
+        public string $kind,
+        public int $state,
+        public string $at,
+        public ?float $value,
+        public ?string $word,
+    ) {
+    }
+
+    /** How likely it is where a suspicion is true. */
+    public function given(Suspect $suspect): float
+    {
+        return match ($this->kind) {
+            'look' => self::look($suspect->seen[$this->state]->looks[$this->at] ?? 'right', (string) $this->word),
+            'fuse' => $this->fuse($suspect),
+            default => self::volts($suspect->seen[$this->state], $this->at, $this->value),
+        };
+    }
+
+    /** Where it is something nobody thought of. */
+    public function elsewise(): float
+    {
+        return $this->kind === 'volts' ? self::WINDOW_V / self::RANGE_V : 1.0 / 5;
+    }
+
+    public static function look(string $predicted, string $said): float
+    {
+        return match (true) {
+            $predicted === $said => self::SAME,
+            in_array($predicted, self::SHADES, true) && in_array($said, self::SHADES, true) => self::MIXED,
+            default => self::OTHER,
+        };
+    }
+
+    private static function volts(Seen $seen, string $pin, ?float $value): float
+    {
+        $predicted = $seen->volts[$pin] ?? null;
+        if ($predicted === null) {
+            return match (true) {
+                $value === null => self::WANDERS,
+                abs($value) < self::NOISE_V => self::NOTHING,
+                default => ((1 - self::WANDERS - self::NOTHING) * self::WINDOW_V) / self::RANGE_V,
+            };
+        }
+        if ($value === null) {
+            return self::SLIP / 2;
+        }
+        $sd = sqrt(self::NOISE_V ** 2 + (self::NOISE * $predicted) ** 2);
+        $bell = exp(-0.5 * (($value - $predicted) / $sd) ** 2) / ($sd * sqrt(2 * M_PI));
+
+        return self::WINDOW_V * ((1 - self::SLIP) * $bell + self::SLIP / self::RANGE_V);
+    }
+
+    private function fuse(Suspect $suspect): float
+    {
+        $gone = array_filter(
+            $suspect->faults,
+            fn (Fault $f): bool => $f->kind === 'fuse' && in_array($this->at, $f->places, true),
+        );
+        $says = ($gone !== []) === ($this->word === 'blown');
+
+        return $says ? self::FUSE : 1 - self::FUSE;
+    }
+}

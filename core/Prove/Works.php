@@ -1,0 +1,166 @@
+<?php
+
+declare(strict_types=1);
+
+namespace BenchGlow\Prove;
+
+use BenchGlow\Analysis\Analysis;
+use BenchGlow\Build\Build;
+use BenchGlow\Build\Device\JointDevice;
+use BenchGlow\Build\Document;
+use BenchGlow\Build\Lead;
+use BenchGlow\Format\BadBuild;
+use BenchGlow\Harness\Bodies;
+use BenchGlow\Harness\Harness;
+use BenchGlow\Harness\Wire;
+use BenchGlow\Loom\Labels;
+use BenchGlow\Quantity\Words;
+
+/** One circuit as it is to be proven: its leads, what it hangs on, and what its pins are called. */
+final class Works
+{
+    public readonly Build $build;
+
+    public readonly Harness $harness;
+
+    public readonly Bodies $bodies;
+
+    public readonly Labels $labels;
+
+    /** @var array<string, Lead> leads of the circuit */
+    public readonly array $leads;
+
+    /** @var array<string, list<Wire>> lead.core => its stretches from end to end */
+    public readonly array $cores;
+
+    public function __construct(public readonly Analysis $analysis, public readonly string $circuit)
+    {
+        $this->build = self::alone($analysis->build, $circuit);
+        $this->harness = Harness::of($this->build);
+        $this->bodies = Bodies::of($this->build);
+        $this->labels = new Labels($this->build);
+        $this->leads = array_filter($this->build->leads, fn (Lead $l): bool => $l->circuit === $circuit);
+        $cores = [];
+        foreach ($this->harness->wires as $wire) {
+            if (isset($this->leads[$wire->lead])) {
+                $cores["{$wire->lead}.{$wire->core}"][] = $wire;
+            }
+        }
+        $this->cores = $cores;
+    }
+
+    /**
+     * The build with nothing but this circuit on its host: faults are solved hundreds of times, and other circuits only draw on
+     * the same supply. The whole build where the circuit hangs on things of another.
+     */
+    private static function alone(Build $build, string $circuit): Build
+    {
+        $data = array_intersect_key($build->document->data, array_flip(self::KEPT));
+        $data['host'] = array_diff_key($build->document->fields()->object('host')->data, ['panels' => true]);
+        foreach (['circuits', 'lights', 'devices', 'leads'] as $section) {
+            $rows = is_array($data[$section] ?? null) ? $data[$section] : [];
+            $data[$section] = array_values(
+                array_filter(
+                    $rows,
+                    fn (mixed $row): bool => is_array($row) &&
+                        ($section === 'circuits' ? $row['id'] ?? '' : $row['circuit'] ?? $circuit) === $circuit,
+                ),
+            );
+        }
+        try {
+            return Build::of(Document::fromEdited($data));
+        } catch (BadBuild) {
+            return $build;
+        }
+    }
+
+    /** Sections that decide what is solved. */
+    private const KEPT = [
+        'format',
+        'version',
+        'minor',
+        'title',
+        'place',
+        'settings',
+        'supplies',
+        'inputs',
+        'host',
+        'parts',
+        'circuits',
+        'lights',
+        'devices',
+        'leads',
+        'places',
+        'carriers',
+        'routes',
+    ];
+
+    /** @return list<string> pins a tip can be set on: ends, fuses, diodes, plugs of the circuit */
+    public function pins(): array
+    {
+        $pins = [];
+        foreach ($this->cores as $wires) {
+            foreach ($wires as $wire) {
+                foreach ([$wire->from, $wire->to] as $pin) {
+                    str_contains($pin, '.spare_') ? null : ($pins[$pin] = true);
+                }
+            }
+        }
+
+        return array_map(strval(...), array_keys($pins));
+    }
+
+    /** @return list<string> things of the host and devices that the circuit's leads end on */
+    public function things(): array
+    {
+        $all = [];
+        foreach ($this->pins() as $pin) {
+            $all[explode('.', $pin)[0]] = true;
+        }
+
+        return array_map(strval(...), array_keys($all));
+    }
+
+    /** @return list<string> emitters, as light.emitter */
+    public function emitters(): array
+    {
+        $all = [];
+        foreach ($this->build->lightsOf($this->circuit) as $light) {
+            foreach (array_keys($light->emitters()) as $emitter) {
+                $all[] = "{$light->id}.{$emitter}";
+            }
+        }
+
+        return $all;
+    }
+
+    /** @return array<string, list<string>> inputs that its lights go by => their positions */
+    public function inputs(): array
+    {
+        $all = [];
+        foreach ($this->analysis->combinations->all as $so) {
+            foreach ($so as $input => $position) {
+                $all[$input][$position] = true;
+            }
+        }
+
+        return array_map(fn (array $p): array => array_map(strval(...), array_keys($p)), $all);
+    }
+
+    public function pin(string $pin): string
+    {
+        return Words::within($this->labels->pin($pin));
+    }
+
+    public function wire(Lead $lead, int $core): string
+    {
+        return trim("{$this->labels->flag($lead)} {$this->labels->number($lead, $core)}");
+    }
+
+    public function joint(string $pin): ?JointDevice
+    {
+        $device = $this->build->devices[explode('.', $pin)[0]] ?? null;
+
+        return $device instanceof JointDevice ? $device : null;
+    }
+}
