@@ -15,6 +15,7 @@ use BenchGlow\Check\Severity;
 use BenchGlow\Command\Composing;
 use BenchGlow\Command\Cutting;
 use BenchGlow\Command\Export;
+use BenchGlow\Command\Faulting;
 use BenchGlow\Command\Harnessing;
 use BenchGlow\Command\Hosting;
 use BenchGlow\Command\Layouts;
@@ -517,6 +518,44 @@ function ledger(array $args): int
 }
 
 /** @param  list<string>  $args */
+function fault(array $args): int
+{
+    [$words] = words($args, []);
+    if (! isset($words[1])) {
+        throw new Misused(
+            'fault needs a build and what was seen: bin/glow fault BUILD SEEN.json, or - for standard input.',
+        );
+    }
+    $faulting = new Faulting(Document::fromJson(source($words[0])));
+    answer($faulting->hunt(source($words[1])));
+
+    return 0;
+}
+
+/** @param  list<string>  $args */
+function plant(array $args): int
+{
+    [$words, $options] = words($args, ['fault', 'seed', 'out']);
+    $seed = $options['seed'] ?? null;
+    if (isset($options['fault']) === ($seed !== null)) {
+        throw new Misused('plant needs --fault KEY or --seed N, one of the two.');
+    }
+    if ($seed !== null && ! ctype_digit($seed)) {
+        throw new Misused("--seed takes a whole number, not '{$seed}'.");
+    }
+    $faulting = new Faulting(Document::fromJson(source($words[0] ?? null)));
+    $planted = $faulting->plant($options['fault'] ?? null, $seed === null ? null : (int) $seed);
+    $written = [];
+    if (isset($options['out'])) {
+        $json = json_encode($planted['build'], JSON_PRETTY_PRINT | JSON_UNESCAPED_UNICODE | JSON_THROW_ON_ERROR)."\n";
+        $written['written'] = laid($options['out'], $json, 'the build with its fault');
+    }
+    answer([...$written, ...$planted]);
+
+    return 0;
+}
+
+/** @param  list<string>  $args */
 function run(array $args): int
 {
     $tool = array_shift($args) ?? '';
@@ -565,6 +604,9 @@ function run(array $args): int
             'harness' => harness($args),
             default => cuts($args),
         };
+    }
+    if ($tool === 'fault' || $tool === 'plant') {
+        return $tool === 'fault' ? fault($args) : plant($args);
     }
     if ($tool === 'probe' || $tool === 'host') {
         return $tool === 'probe' ? probe($args) : host($args);

@@ -110,6 +110,12 @@ final class FaultTable
         return $this->rows[$key] ??= $this->solved($this->faults[$key]->overlay);
     }
 
+    /** @return list<Seen> what a fault of one's own shows */
+    public function rowOf(Fault $fault): array
+    {
+        return $this->solved($fault->overlay);
+    }
+
     /** @return array<string, list<Seen>> */
     public function all(): array
     {

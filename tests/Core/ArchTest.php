@@ -48,8 +48,8 @@ const ROOMS = [
     'Check',
     'Compose',
     'Drawing',
-    'Command',
     'Trial',
+    'Command',
 ];
 
 foreach (ROOMS as $place => $room) {

@@ -1,0 +1,283 @@
+<?php
+
+declare(strict_types=1);
+
+use BenchGlow\Analysis\Analysis;
+use BenchGlow\Analysis\LeadFigures;
+use BenchGlow\Build\Build;
+use BenchGlow\Build\Document;
+use BenchGlow\Build\Settings;
+use BenchGlow\Command\Faulting;
+use BenchGlow\Format\BadBuild;
+use BenchGlow\Harness\Bodies;
+use BenchGlow\Harness\Harness;
+use BenchGlow\Harness\LeadWire;
+use BenchGlow\Network\Compiled;
+use BenchGlow\Prove\Fault;
+use BenchGlow\Prove\Faults;
+use BenchGlow\Prove\FaultTable;
+use BenchGlow\Prove\Finder;
+use BenchGlow\Prove\Observation;
+use BenchGlow\Prove\Seen;
+use BenchGlow\Prove\Sight;
+use BenchGlow\Prove\StatesThatMatter;
+use BenchGlow\Prove\Suspect;
+use BenchGlow\Prove\Suspects;
+use BenchGlow\Prove\Works;
+use BenchGlow\Scene\EmitterState;
+use BenchGlow\Scene\Scenes;
+use BenchGlow\Trial\Planted;
+use Tests\Support\Make;
+
+/** What can be wrong with a circuit of a build. */
+function faultsOf(Document $document, string $circuit): FaultTable
+{
+    return new FaultTable(new Works(Analysis::of($document), $circuit));
+}
+
+/** A strip of 1.2 m on a lead of two cores with a fuse. */
+function shelfFaults(): FaultTable
+{
+    return faultsOf(Make::shelf(1.2), 'shelf');
+}
+
+describe('faults', function (): void {
+    it('are each of a kind of the list, named once, in words that a builder reads', function (string $name): void {
+        $document = Make::file("{$name}.glow.json");
+        $analysis = Analysis::of($document);
+        foreach (array_keys($analysis->build->circuits) as $circuit) {
+            $faults = Faults::of(new Works($analysis, $circuit));
+            $kinds = array_map(fn (string $c): string => (new $c())->key(), Faults::ALL);
+            foreach ($faults as $key => $fault) {
+                expect($key)
+                    ->toStartWith("{$fault->kind}:")
+                    ->and($kinds)
+                    ->toContain($fault->kind);
+                expect($fault->weight)->toBeGreaterThan(0.0)->and($fault->places)->not->toBe([]);
+                expect($fault->says)->not->toMatch('/[a-z]_[a-z]/');
+            }
+        }
+    })->with(['heron', 'coffee-trike', 'wherry', 'mineral-cabinet']);
+
+    it('shows each by hand on a strip: what is dark, what is dim, where the volts stop', function (): void {
+        $table = shelfFaults();
+        $lit = 'shelf_light.w';
+        $shows = fn (string $key): Seen => $table->row($key)[0];
+        $pins = array_keys($table->right[0]->volts);
+        $far = array_values(array_filter($pins, fn (string $p): bool => str_ends_with($p, 'u0.plus')))[0];
+        expect($table->right[0]->looks)->toBe([$lit => 'right']);
+        foreach (['open:shelf_light_feed.1.from', 'open:shelf_light_feed.2.to'] as $open) {
+            expect($shows($open)->looks[$lit])->toBe('dark');
+        }
+        // Before the break there are volts, beyond it none; a broken return leaves them all up.
+        expect($shows('open:shelf_light_feed.1.from')->volts[$far])->toBeLessThan(1.0);
+        expect($shows('open:shelf_light_feed.2.to')->volts[$far])->toBeGreaterThan(10.0);
+        expect($shows('resistance:shelf_light_feed.1.to@much')->looks[$lit])->toBe('dim');
+        expect($shows('reversed:shelf_light')->looks[$lit])->toBe('dark');
+        expect($shows('supply:bank@low')->looks[$lit])->toBeIn(['dim', 'ghost', 'dark']);
+        $short = $shows('short:shelf_light_feed.1-2');
+        expect($short->looks[$lit])->toBe('dark');
+        // Its fuse went with it: behind it nothing.
+        expect($short->volts[$far] ?? 0.0)->toBeLessThan(0.1);
+    });
+
+    it('is the same laid over as compiled from a build that has it', function (string $name): void {
+        $document = Make::file("{$name}.glow.json");
+        $analysis = Analysis::of($document);
+        $wiring = array_map(fn (LeadFigures $l): LeadWire => $l->wire, $analysis->leads);
+        $bodies = Bodies::of($analysis->build);
+        $compared = 0;
+        foreach (array_keys($analysis->build->circuits) as $circuit) {
+            $works = new Works($analysis, $circuit);
+            $table = new FaultTable($works);
+            foreach ($table->faults as $fault) {
+                $planted = Planted::of($document, $works, $fault);
+                if ($planted === null) {
+                    continue;
+                }
+                $build = Build::of($planted);
+                $wires = $wiring;
+                foreach ($build->leads as $lead) {
+                    $wires[$lead->id] ??= LeadWire::of($build, $lead, null);
+                }
+                $own = new Scenes(
+                    $build,
+                    Harness::of($build),
+                    Bodies::of($build),
+                    $wires,
+                    fn (Compiled $c): Compiled => $c,
+                );
+                $laid = new Scenes(
+                    $analysis->build,
+                    $analysis->harness,
+                    $fault->overlay->bodies($bodies),
+                    $wiring,
+                    fn (Compiled $c): Compiled => $fault->overlay->over($c, $analysis->harness),
+                );
+                foreach (array_slice($table->states, 0, 2) as $inputs) {
+                    [$a, $b] = [$own->one($inputs, 'nominal')->lit, $laid->one($inputs, 'nominal')->lit];
+                    foreach ($works->pins() as $pin) {
+                        [$v, $w] = [$a->between($pin, $table->minus()), $b->between($pin, $table->minus())];
+                        expect($v === null)->toBe($w === null, "{$fault->key} at {$pin}");
+                        expect(abs((float) $v - (float) $w))->toBeLessThan(1e-9, "{$fault->key} at {$pin}");
+                        $compared++;
+                    }
+                }
+            }
+        }
+        expect($compared)->toBeGreaterThan(300);
+    })->with(['heron', 'wherry', 'j10-lid-and-master', 'j14-turn-repeater']);
+
+    it('plants one as a file that the bench reads and finds wrong', function (): void {
+        $faulting = new Faulting(Make::shelf(1.2));
+        $planted = $faulting->plant('open:shelf_light_feed.1.to', null);
+        expect($planted)->toMatchArray(['kind' => 'open', 'circuit' => 'shelf']);
+        $build = Analysis::of(Document::fromJson((string) json_encode($planted['build'])));
+        expect($build->litState('shelf_light', 'nominal')->lights['shelf_light']['w']->greatest())->toBeLessThan(0.001);
+        expect($faulting->plant(null, 7)['fault'])->toBe($faulting->plant(null, 7)['fault']);
+        expect(fn () => $faulting->plant('open:nowhere', null))->toThrow(BadBuild::class, 'there is no fault');
+    });
+});
+
+describe('states and suspicions', function (): void {
+    it('shows every fault that can be seen in a few states', function (string $name): void {
+        $analysis = Analysis::of(Make::file("{$name}.glow.json"));
+        foreach (array_keys($analysis->build->circuits) as $circuit) {
+            $matter = StatesThatMatter::of(new FaultTable(new Works($analysis, $circuit)));
+            expect(count($matter->states))->toBeLessThanOrEqual(6);
+            expect(array_diff($matter->visible, $matter->seen))->toBe([]);
+        }
+    })->with(['heron', 'coffee-trike', 'wherry']);
+
+    it('groups what no look and no reading parts, and nothing else', function (string $name): void {
+        $analysis = Analysis::of(Make::file("{$name}.glow.json"));
+        foreach (array_keys($analysis->build->circuits) as $circuit) {
+            $table = new FaultTable(new Works($analysis, $circuit));
+            $suspects = Suspects::of($table);
+            foreach ($suspects as $suspect) {
+                foreach ($suspect->faults as $fault) {
+                    foreach ($table->row($fault->key) as $n => $seen) {
+                        expect($seen->isLike($suspect->seen[$n], Suspects::WITHIN_V))->toBeTrue();
+                    }
+                }
+            }
+            $keys = array_merge([], ...array_map(fn (Suspect $s): array => array_column($s->faults, 'key'), $suspects));
+            expect(array_unique($keys))->toHaveCount(count($keys));
+        }
+    })->with(['heron', 'wherry']);
+
+    it('says what an eye says', function (): void {
+        $settings = Make::shelf(1.2)->fields();
+        $settings = Settings::of($settings->object('settings'));
+        $light = fn (float ...$flux): EmitterState => new EmitterState(
+            'w',
+            'white',
+            $flux,
+            array_fill(0, count($flux), 3.0),
+            1.0,
+        );
+        expect(Sight::lightness(1.0))->toEqualWithDelta(100.0, 1e-9);
+        expect(Sight::lightness(0.184186))->toEqualWithDelta(50.0, 0.01);
+        foreach ([[1.0, 'right'], [0.85, 'right'], [0.4, 'dim'], [0.0, 'dark'], [1.6, 'bright']] as [$flux, $word]) {
+            expect(Sight::word($light($flux), $light(1.0), $settings))->toBe($word);
+        }
+        expect(Sight::word($light(0.5), $light(0.0), $settings))->toBe('bright');
+        expect(Sight::word($light(0.0), $light(0.0), $settings))->toBe('right');
+    });
+});
+
+describe('finder', function (): void {
+    it('weighs by hand', function (): void {
+        $fault = fn (string $key, float $weight): Fault => new Fault(
+            $key,
+            'open',
+            ['p'],
+            $key,
+            $weight,
+            new BenchGlow\Prove\Overlay(),
+        );
+        $one = new Suspect([$fault('a', 3.0)], [new Seen(['l.w' => 'dark'], ['p' => 12.0], true)]);
+        $other = new Suspect([$fault('b', 1.0)], [new Seen(['l.w' => 'dim'], ['p' => null], true)]);
+        $look = new Observation('look', 0, 'l.w', null, 'dark');
+        expect($look->given($one))->toBe(0.95)->and($look->given($other))->toBe(0.012);
+        $volts = new Observation('volts', 0, 'p', 12.0, null);
+        $sd = sqrt(0.06 ** 2 + (0.012 * 12.0) ** 2);
+        expect($volts->given($one))->toEqualWithDelta(0.12 * (0.988 / ($sd * sqrt(2 * M_PI)) + 0.012 / 15), 1e-12);
+        // Where it floats, a meter shows next to nothing, or wanders.
+        expect((new Observation('volts', 0, 'p', 0.02, null))->given($other))->toBe(0.45);
+        expect((new Observation('volts', 0, 'p', null, null))->given($other))->toBe(0.35);
+        expect((new Observation('volts', 0, 'p', null, null))->given($one))->toBe(0.006);
+    });
+
+    it('adds up to one, names what was planted, and asks for what parts the rest', function (): void {
+        $table = shelfFaults();
+        $matter = StatesThatMatter::of($table);
+        $truth = 'open:shelf_light_feed.2.to';
+        $row = $table->row($truth);
+        $seen = [new Observation('look', 0, 'shelf_light.w', null, 'dark')];
+        for ($asked = 0; $asked < 12; $asked++) {
+            $finder = new Finder($table, $matter, $seen);
+            expect(array_sum($finder->p) + $finder->else)->toEqualWithDelta(1.0, 1e-9);
+            $next = $finder->next(1)[0] ?? null;
+            if ($next === null) {
+                break;
+            }
+            expect($next->gain)->toBeGreaterThan(0.0)->and($next->act)->not->toMatch('/[a-z]_[a-z]/');
+            $seen[] = match ($next->kind) {
+                'look' => new Observation('look', $next->state, $next->at, null, $row[$next->state]->looks[$next->at]),
+                'fuse' => new Observation('fuse', $next->state, $next->at, null, 'whole'),
+                default => new Observation(
+                    'volts',
+                    $next->state,
+                    $next->at,
+                    $row[$next->state]->volts[$next->at],
+                    null,
+                ),
+            };
+        }
+        $best = $finder->ranked()[0][0];
+        expect(array_column($best->faults, 'key'))->toContain($truth);
+        expect($finder->noneFits())->toBeFalse()->and($asked)->toBeLessThanOrEqual(6);
+    });
+
+    it('says that nothing fits where nothing does', function (): void {
+        $table = shelfFaults();
+        // Right to the eye, and seven volts where there are twelve or none.
+        $pins = array_keys($table->right[0]->volts);
+        $seen = [new Observation('look', 0, 'shelf_light.w', null, 'right')];
+        foreach (array_slice($pins, 0, 3) as $pin) {
+            $seen[] = new Observation('volts', 0, $pin, 5.1, null);
+        }
+        expect((new Finder($table, StatesThatMatter::of($table), $seen))->noneFits())->toBeTrue();
+    });
+});
+
+describe('command', function (): void {
+    $hunt = fn (array $in): array => (new Faulting(Make::shelf(1.2)))->hunt((string) json_encode($in));
+
+    it('answers what explains what was seen, and what to do next', function () use ($hunt): void {
+        $dark = ['circuit' => 'shelf', 'saw' => [['with' => [], 'emitter' => 'shelf_light.w', 'look' => 'dark']]];
+        $said = $hunt($dark);
+        expect($said['none_fits'])->toBeFalse()->and($said['simulated'])->toBeGreaterThan(10);
+        expect($said['suspects'][0]['p'])->toBeGreaterThanOrEqual($said['suspects'][1]['p']);
+        expect($said['next'][0])->toHaveKeys(['act', 'kind', 'with', 'gain', 'expects']);
+        $gone = $hunt([...$dark, 'readings' => [['kind' => 'fuse', 'subject' => 'F1', 'word' => 'blown']]]);
+        expect($gone['suspects'][0]['keys'])->toContain('fuse:F1');
+    });
+
+    it('refuses in a sentence', function (array $in, string $says) use ($hunt): void {
+        expect(fn () => $hunt(['circuit' => 'shelf', ...$in]))->toThrow(BadBuild::class, $says);
+    })->with([
+        [['circuit' => 'shlf'], 'there is no circuit `shlf`. Did you mean `shelf`?'],
+        [['saw' => [['emitter' => 'moon', 'look' => 'dark']]], 'nothing here glows as `moon`.'],
+        [['saw' => [['emitter' => 'shelf_light.w', 'look' => 'sad']]], 'expected one of dark'],
+        [['readings' => [['red' => 'nowhere', 'value' => 1]]], 'there is no pin `nowhere`'],
+        [['readings' => [['red' => 'bank.plus']]], 'neither a value nor the word wandering'],
+        [['readings' => [['red' => 'bank.plus', 'kind' => 'ohms', 'value' => 3]]], 'with the power off'],
+        [
+            ['readings' => [['red' => 'bank.plus', 'value' => 1, 'with' => ['moon' => 'up']]]],
+            'there is no input `moon`',
+        ],
+        [['readings' => array_fill(0, 10_000, ['red' => 'bank.plus', 'value' => 1])], '500 is the most'],
+    ]);
+});
