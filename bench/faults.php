@@ -14,12 +14,15 @@ require __DIR__.'/../vendor/autoload.php';
 
 use BenchGlow\Analysis\Analysis;
 use BenchGlow\Build\Document;
+use BenchGlow\Edit\Editor;
+use BenchGlow\Edit\SetField;
 use BenchGlow\Prove\Fault;
 use BenchGlow\Prove\FaultTable;
 use BenchGlow\Prove\Finder;
 use BenchGlow\Prove\NextTry;
 use BenchGlow\Prove\Observation;
 use BenchGlow\Prove\Overlay;
+use BenchGlow\Prove\Seen;
 use BenchGlow\Prove\Sight;
 use BenchGlow\Prove\StatesThatMatter;
 use BenchGlow\Prove\Works;
@@ -32,27 +35,32 @@ $dice = new Randomizer(new Mt19937(17));
 $uniform = fn (): float => $dice->getInt(0, 0x3FFFFFFF) / 0x3FFFFFFF;
 $share = fn (float $by): float => 1.0 + $by * (2.0 * $uniform() - 1.0);
 $disturbed = function (Document $document) use ($share): Document {
-    $data = json_decode($document->json);
-    foreach ($data->leads as $lead) {
-        $last = max([0.0, ...array_map(fn (stdClass $t): float => (float) ($t->at_m ?? 0), $lead->inline ?? [])]);
-        $lead->length_m = isset($lead->length_m)
-            ? max($last, round($lead->length_m * $share(0.1), 3))
-            : $lead->length_m ?? null;
+    $edits = [];
+    foreach ($document->fields()->objects('leads') as $lead) {
+        $last = 0.0;
+        foreach ($lead->objects('inline') as $thing) {
+            $last = max($last, $thing->number('at_m'));
+        }
+        $long = $lead->numberOrNull('length_m');
+        if ($long !== null) {
+            $edits[] = new SetField($lead->text('id'), 'length_m', max($last, round($long * $share(0.1), 3)));
+        }
     }
-    foreach ($data->parts as $part) {
-        isset($part->watts_per_m) ? ($part->watts_per_m = round($part->watts_per_m * $share(0.05), 4)) : null;
+    foreach ($document->fields()->objects('parts') as $part) {
+        $watts = $part->numberOrNull('watts_per_m');
+        if ($watts !== null) {
+            $edits[] = new SetField($part->text('id'), 'watts_per_m', round($watts * $share(0.05), 4));
+        }
     }
-    foreach ($data->supplies as $supply) {
-        $supply->nominal_v = min($supply->max_v, max($supply->min_v, round($supply->nominal_v * $share(0.015), 3)));
+    foreach ($document->fields()->objects('supplies') as $supply) {
+        $volts = round($supply->number('nominal_v') * $share(0.015), 3);
+        $volts = min($supply->number('max_v'), max($supply->number('min_v'), $volts));
+        $edits[] = new SetField($supply->text('id'), 'nominal_v', $volts);
     }
 
-    return Document::fromJson((string) json_encode($data));
+    return array_reduce($edits, fn (Document $d, SetField $e): Document => Editor::apply($d, $e), $document);
 };
-$noisy = function (NextTry $try, FaultTable $truth, array $row, FaultTable $table, string $fault) use (
-    $dice,
-    $uniform,
-): Observation {
-    $seen = $row[$truth->state($try->with)];
+$noisy = function (NextTry $try, Seen $seen, string $fault) use ($dice, $uniform): Observation {
     if ($try->kind === 'look') {
         $word = $seen->looks[$try->at] ?? 'right';
         $word = $uniform() < 0.02 ? Sight::WORDS[$dice->getInt(0, 4)] : $word;
@@ -133,7 +141,7 @@ foreach (glob(__DIR__.'/../examples/*.glow.json') ?: [] as $file) {
                 $asked = hrtime(true);
                 $next = $finder->next(1);
                 $nextMs[] = (hrtime(true) - $asked) / 1e6;
-                $next === [] ? null : ($seen[] = $noisy($next[0], $truth, $row, $table, $key));
+                $next === [] ? null : ($seen[] = $noisy($next[0], $row[$truth->state($next[0]->with)], $key));
             } while ($next !== []);
             $ranked = array_map(
                 fn (array $r): array => array_map(fn (Fault $f): string => $f->key, $r[0]->faults),
@@ -169,7 +177,7 @@ foreach ($kinds as $kind => $all) {
 }
 printf(
     "states that matter: %d at most; %d of %d faults to be seen are shown\n",
-    max(array_column($times, 2)),
+    max([0, ...array_column($times, 2)]),
     $shown,
     $visible,
 );

@@ -195,7 +195,7 @@ final class FaultTable
         foreach ($this->works->build->lightsOf($this->works->circuit) as $light) {
             foreach ($scene->lit->lights[$light->id] ?? [] as $name => $emitter) {
                 $should = $this->lights[$n][$light->id][$name] ?? $emitter;
-                $looks["{$light->id}.{$name}"] = $scene->solved()
+                $looks[$light->emitterName((string) $name)] = $scene->solved()
                     ? Sight::word($emitter, $should, $this->works->build->settings)
                     : 'flickers';
             }

@@ -8,7 +8,7 @@ namespace BenchGlow\Prove;
 final readonly class Seen
 {
     /**
-     * @param  array<string, string>  $looks  light.emitter => word
+     * @param  array<string, string>  $looks  emitter => word
      * @param  array<string, float|null>  $volts
      * @param  bool  $steady  a reading can be taken
      */

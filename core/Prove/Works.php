@@ -121,13 +121,13 @@ final class Works
         return array_map(strval(...), array_keys($all));
     }
 
-    /** @return list<string> emitters, as light.emitter */
+    /** @return list<string> emitters, as wants name them */
     public function emitters(): array
     {
         $all = [];
         foreach ($this->build->lightsOf($this->circuit) as $light) {
             foreach (array_keys($light->emitters()) as $emitter) {
-                $all[] = "{$light->id}.{$emitter}";
+                $all[] = $light->emitterName((string) $emitter);
             }
         }
 

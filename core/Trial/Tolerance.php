@@ -6,20 +6,13 @@ namespace BenchGlow\Trial;
 
 use BenchGlow\Analysis\Analysis;
 use BenchGlow\Analysis\Judgement;
-use BenchGlow\Analysis\LeadFigures;
+use BenchGlow\Analysis\RealBuild;
 use BenchGlow\Build\Build;
-use BenchGlow\Build\Document;
-use BenchGlow\Format\Fields;
-use BenchGlow\Format\FormatOne;
-use BenchGlow\Format\ShapeWriter;
 use BenchGlow\Harness\Bodies;
 use BenchGlow\Harness\Harness;
-use BenchGlow\Harness\LeadWire;
 use BenchGlow\Quantity\Shown;
 use BenchGlow\Scene\Scenes;
 use BenchGlow\Scene\State;
-use Random\Engine\Mt19937;
-use Random\Randomizer;
 
 /**
  * One circuit built many times with real parts (solving.md, tolerance run): resistors and forward volts uniform in their tolerance,
@@ -28,14 +21,8 @@ use Random\Randomizer;
  */
 final class Tolerance
 {
-    private const PART = 0.05;
-
-    private const STRING_VF_V = 0.1;
-
     /** @var array<string, string> */
     private readonly array $inputs;
-
-    private Mt19937 $random;
 
     public function __construct(private readonly Analysis $analysis, private readonly string $circuit)
     {
@@ -43,7 +30,6 @@ final class Tolerance
         foreach ($analysis->build->lightsOf($circuit) as $light) {
             $lit ??= $analysis->litScene($light->id, 'nominal');
         }
-        $this->random = new Mt19937(0);
         $this->inputs = $lit->inputs ?? ($analysis->combinations->all[0] ?? []);
     }
 
@@ -93,88 +79,17 @@ final class Tolerance
     /** @return list<string> limits the build with that number breaks */
     private function one(int $seed, int $n): array
     {
-        $this->random = new Mt19937(crc32("{$seed} {$n}"));
-        $data = $this->analysis->build->document->data;
-        $data['supplies'] = array_map($this->supply(...), is_array($data['supplies'] ?? null) ? $data['supplies'] : []);
-        $data['parts'] = array_map($this->part(...), is_array($data['parts'] ?? null) ? $data['parts'] : []);
-        $data['lights'] = array_map(
-            fn (mixed $l): mixed => is_array($l) ? $this->scaled($l, ['ohm', 'last_ohm']) : $l,
-            is_array($data['lights'] ?? null) ? $data['lights'] : [],
+        $real = RealBuild::of($this->analysis->build->document, $this->analysis->leads, crc32("{$seed} {$n}"));
+        $build = $real->build;
+        $scene = (new Scenes($build, Harness::of($build), Bodies::of($build), $real->wiring))->one(
+            $this->inputs,
+            'nominal',
         );
-        $inline = fn (mixed $lead): mixed => is_array($lead) && is_array($lead['inline'] ?? null)
-            ? [
-                ...$lead,
-                'inline' => array_map(
-                    fn (mixed $t): mixed => is_array($t) ? $this->scaled($t, ['ohm']) : $t,
-                    $lead['inline'],
-                ),
-            ]
-            : $lead;
-        $data['leads'] = array_map($inline, is_array($data['leads'] ?? null) ? $data['leads'] : []);
-        $build = Build::of(Document::fromStored(ShapeWriter::write(FormatOne::shape(), $data)));
-        $wiring = array_map(
-            fn (LeadFigures $l): LeadWire => $l->wire->thickenedTo($l->wire->areaMm2 * $this->spread(self::PART)),
-            $this->analysis->leads,
-        );
-        $scene = (new Scenes($build, Harness::of($build), Bodies::of($build), $wiring))->one($this->inputs, 'nominal');
         if (! $scene->solved()) {
             return ['has no steady state'];
         }
 
         return [...$this->lights($build, $scene), ...$this->fuses($scene->lit)];
-    }
-
-    /** 0 … 1, from the build's own seed. */
-    private function uniform(): float
-    {
-        return (new Randomizer($this->random))->getInt(0, 0x3FFFFFFF) / 0x3FFFFFFF;
-    }
-
-    private function spread(float $share): float
-    {
-        return 1.0 + $share * (2.0 * $this->uniform() - 1.0);
-    }
-
-    /**
-     * @param  array<array-key, mixed>  $item
-     * @param  list<string>  $fields
-     * @return array<array-key, mixed>
-     */
-    private function scaled(array $item, array $fields): array
-    {
-        foreach ($fields as $field) {
-            if (is_numeric($item[$field] ?? null)) {
-                $item[$field] = (float) $item[$field] * $this->spread(self::PART);
-            }
-        }
-
-        return $item;
-    }
-
-    private function supply(mixed $supply): mixed
-    {
-        $f = new Fields(is_array($supply) ? $supply : []);
-        $volts = $f->number('min_v') + $this->uniform() * ($f->number('max_v') - $f->number('min_v'));
-
-        return [...$f->data, 'min_v' => $volts, 'nominal_v' => $volts, 'max_v' => $volts];
-    }
-
-    private function part(mixed $part): mixed
-    {
-        $f = new Fields(is_array($part) ? $part : []);
-        $data = $f->data;
-        if ($f->isA('led')) {
-            $data['vf_v'] =
-                $f->number('vf_v') + $f->number('vf_tolerance_v', self::STRING_VF_V) * ($this->spread(1.0) - 1.0);
-        }
-        if ($f->isA('strip')) {
-            $data = $this->scaled($data, ['watts_per_m']);
-        }
-        if (is_array($data['inside'] ?? null)) {
-            $data['inside'] = array_map($this->branch(...), $data['inside']);
-        }
-
-        return $data;
     }
 
     /** @return list<string> */
@@ -255,14 +170,5 @@ final class Tolerance
             '). '.
             ($worst === '' ? 'Nothing breaks.' : "Worst: {$worst}, {$times} times.").
             " Seed {$seed}.";
-    }
-
-    private function branch(mixed $inside): mixed
-    {
-        $branch = $this->scaled(is_array($inside) ? $inside : [], ['ohm']);
-
-        return ($branch['kind'] ?? '') === 'string' && is_numeric($branch['vf_v'] ?? null)
-            ? [...$branch, 'vf_v' => (float) $branch['vf_v'] + self::STRING_VF_V * ($this->spread(1.0) - 1.0)]
-            : $branch;
     }
 }

@@ -61,7 +61,7 @@ describe('faults', function (): void {
 
     it('shows each by hand on a strip: what is dark, what is dim, where the volts stop', function (): void {
         $table = shelfFaults();
-        $lit = 'shelf_light.w';
+        $lit = 'shelf_light';
         $shows = fn (string $key): Seen => $table->row($key)[0];
         $pins = array_keys($table->right[0]->volts);
         $far = array_values(array_filter($pins, fn (string $p): bool => str_ends_with($p, 'u0.plus')))[0];
@@ -214,7 +214,7 @@ describe('finder', function (): void {
         $matter = StatesThatMatter::of($table);
         $truth = 'open:shelf_light_feed.2.to';
         $row = $table->row($truth);
-        $seen = [new Observation('look', 0, 'shelf_light.w', null, 'dark')];
+        $seen = [new Observation('look', 0, 'shelf_light', null, 'dark')];
         for ($asked = 0; $asked < 12; $asked++) {
             $finder = new Finder($table, $matter, $seen);
             expect(array_sum($finder->p) + $finder->else)->toEqualWithDelta(1.0, 1e-9);
@@ -244,7 +244,7 @@ describe('finder', function (): void {
         $table = shelfFaults();
         // Right to the eye, and seven volts where there are twelve or none.
         $pins = array_keys($table->right[0]->volts);
-        $seen = [new Observation('look', 0, 'shelf_light.w', null, 'right')];
+        $seen = [new Observation('look', 0, 'shelf_light', null, 'right')];
         foreach (array_slice($pins, 0, 3) as $pin) {
             $seen[] = new Observation('volts', 0, $pin, 5.1, null);
         }
@@ -256,7 +256,7 @@ describe('command', function (): void {
     $hunt = fn (array $in): array => (new Faulting(Make::shelf(1.2)))->hunt((string) json_encode($in));
 
     it('answers what explains what was seen, and what to do next', function () use ($hunt): void {
-        $dark = ['circuit' => 'shelf', 'saw' => [['with' => [], 'emitter' => 'shelf_light.w', 'look' => 'dark']]];
+        $dark = ['circuit' => 'shelf', 'saw' => [['with' => [], 'emitter' => 'shelf_light', 'look' => 'dark']]];
         $said = $hunt($dark);
         expect($said['none_fits'])->toBeFalse()->and($said['simulated'])->toBeGreaterThan(10);
         expect($said['suspects'][0]['p'])->toBeGreaterThanOrEqual($said['suspects'][1]['p']);
@@ -270,7 +270,7 @@ describe('command', function (): void {
     })->with([
         [['circuit' => 'shlf'], 'there is no circuit `shlf`. Did you mean `shelf`?'],
         [['saw' => [['emitter' => 'moon', 'look' => 'dark']]], 'nothing here glows as `moon`.'],
-        [['saw' => [['emitter' => 'shelf_light.w', 'look' => 'sad']]], 'expected one of dark'],
+        [['saw' => [['emitter' => 'shelf_light', 'look' => 'sad']]], 'expected one of dark'],
         [['readings' => [['red' => 'nowhere', 'value' => 1]]], 'there is no pin `nowhere`'],
         [['readings' => [['red' => 'bank.plus']]], 'neither a value nor the word wandering'],
         [['readings' => [['red' => 'bank.plus', 'kind' => 'ohms', 'value' => 3]]], 'with the power off'],
