@@ -105,12 +105,12 @@ final class Faulting
         foreach ($this->few($in, 'readings') as $n => $row) {
             $path = "/readings/{$n}";
             $state = $table->state($this->with($row, $path));
-            if ($row->text('kind', 'volts') === 'fuse') {
+            if ($row->isA('fuse')) {
                 $all[] = $this->fuse($row, $path, $state, $table);
 
                 continue;
             }
-            if ($row->text('kind', 'volts') !== 'volts') {
+            if ($row->has('kind') && ! $row->isA('volts')) {
                 throw BadBuild::at(
                     "{$path}/kind",
                     'expected volts or fuse; ohms are read with the power off, and no state has them.',

@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 use BenchGlow\Analysis\Analysis;
 use BenchGlow\Analysis\LeadFigures;
+use BenchGlow\Analysis\RealBuild;
 use BenchGlow\Build\Build;
 use BenchGlow\Build\Document;
 use BenchGlow\Build\Settings;
@@ -13,6 +14,8 @@ use BenchGlow\Harness\Bodies;
 use BenchGlow\Harness\Harness;
 use BenchGlow\Harness\LeadWire;
 use BenchGlow\Network\Compiled;
+use BenchGlow\Prove\Expectation;
+use BenchGlow\Prove\Expected;
 use BenchGlow\Prove\Fault;
 use BenchGlow\Prove\Faults;
 use BenchGlow\Prove\FaultTable;
@@ -183,6 +186,40 @@ describe('states and suspicions', function (): void {
         }
         expect(Sight::word($light(0.5), $light(0.0), $settings))->toBe('bright');
         expect(Sight::word($light(0.0), $light(0.0), $settings))->toBe('right');
+    });
+});
+
+describe('expected', function (): void {
+    it('is what the report has, with a band that real builds keep', function (): void {
+        $analysis = Analysis::of(Make::shelf(1.2));
+        $works = new Works($analysis, 'shelf');
+        $expected = new Expected($works);
+        $lit = $analysis->litScene('shelf_light', 'nominal');
+        [$red, $black] = ['shelf_light.u0.plus', 'shelf_light.u0.minus'];
+        $volts = $expected->volts($lit->inputs, $red, $black);
+        expect($volts->value)->toEqualWithDelta($lit->lit->between($red, $black), 1e-4);
+        $inside = 0;
+        for ($n = 0; $n < 500; $n++) {
+            $real = RealBuild::of($analysis->build->document, $analysis->leads, 9000 + $n, $expected->supplyV);
+            $scenes = new Scenes($real->build, Harness::of($real->build), Bodies::of($real->build), $real->wiring);
+            $measured = (float) $scenes->one($lit->inputs, 'nominal')->lit->between($red, $black);
+            $inside += (int) ($volts->judge($measured) === 'right');
+        }
+        expect($inside)->toBeGreaterThanOrEqual(475);
+    });
+
+    it('goes with the bank as it was measured, and says how far off a reading is', function (): void {
+        $works = new Works(Analysis::of(Make::shelf(1.2)), 'shelf');
+        $low = (new Expected($works, 11.5))->volts([], 'shelf_light.u0.plus', 'shelf_light.u0.minus');
+        $full = (new Expected($works, 14.0))->volts([], 'shelf_light.u0.plus', 'shelf_light.u0.minus');
+        expect($full->value - $low->value)->toBeGreaterThan(1.5);
+        expect($low->value)->toBeLessThan(11.5);
+        expect((new Expected($works, 12.0))->amps([], 'F1')->value)->toBeGreaterThan(0.0);
+        $band = new Expectation('volts', value: 12.0, low: 11.8, high: 12.2);
+        foreach ([[12.0, 'right'], [12.3, 'a little off'], [11.0, 'not as it should be']] as [$read, $says]) {
+            expect($band->judge($read))->toBe($says);
+        }
+        expect($band->toArray())->toBe(['what' => 'volts', 'value' => 12.0, 'low' => 11.8, 'high' => 12.2]);
     });
 });
 
