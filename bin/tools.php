@@ -16,6 +16,7 @@ use BenchGlow\Command\Composing;
 use BenchGlow\Command\Cutting;
 use BenchGlow\Command\Export;
 use BenchGlow\Command\Faulting;
+use BenchGlow\Command\Gating;
 use BenchGlow\Command\Harnessing;
 use BenchGlow\Command\Hosting;
 use BenchGlow\Command\Layouts;
@@ -518,6 +519,31 @@ function ledger(array $args): int
 }
 
 /** @param  list<string>  $args */
+function gates(array $args): int
+{
+    [$words, $options] = words($args, ['circuit', 'supply-v', 'out']);
+    $volts = $options['supply-v'] ?? null;
+    if ($volts !== null && ! is_numeric($volts)) {
+        throw new Misused("--supply-v takes the volts of the bank, not '{$volts}'.");
+    }
+    $gating = new Gating(
+        Document::fromJson(source($words[0] ?? null)),
+        $options['circuit'] ?? null,
+        $volts === null ? null : (float) $volts,
+    );
+    $written = [];
+    if (isset($options['out'])) {
+        if (pathinfo($options['out'], PATHINFO_EXTENSION) !== 'csv') {
+            throw new Misused("--out takes a file ending in .csv, not '{$options['out']}'.");
+        }
+        $written['written'] = laid($options['out'], $gating->csv(), 'what is to be proven');
+    }
+    answer([...$written, ...$gating->toArray()]);
+
+    return 0;
+}
+
+/** @param  list<string>  $args */
 function fault(array $args): int
 {
     [$words] = words($args, []);
@@ -605,8 +631,12 @@ function run(array $args): int
             default => cuts($args),
         };
     }
-    if ($tool === 'fault' || $tool === 'plant') {
-        return $tool === 'fault' ? fault($args) : plant($args);
+    if (in_array($tool, ['gates', 'fault', 'plant'], true)) {
+        return match ($tool) {
+            'gates' => gates($args),
+            'fault' => fault($args),
+            default => plant($args),
+        };
     }
     if ($tool === 'probe' || $tool === 'host') {
         return $tool === 'probe' ? probe($args) : host($args);

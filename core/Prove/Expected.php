@@ -110,6 +110,23 @@ final class Expected
     }
 
     /**
+     * Amps out of a supply.
+     *
+     * @param  array<string, string>  $inputs
+     */
+    public function draw(array $inputs, string $supply): Expectation
+    {
+        return $this->band(
+            'amps',
+            $inputs,
+            fn (State $s): ?float => $s->supplyAmps[$supply] ?? null,
+            self::AMPS,
+            null,
+            null,
+        );
+    }
+
+    /**
      * @param  array<string, string>  $inputs
      * @param  callable(State): (float|null)  $read
      * @param  array{float, float}  $more

@@ -240,6 +240,12 @@ final class FaultTable
         return $best;
     }
 
+    /** @return array<string, array<string, \BenchGlow\Scene\EmitterState>> lights as they should be in a state */
+    public function should(int $state): array
+    {
+        return $this->lights[$state] ?? [];
+    }
+
     public function minus(): string
     {
         return $this->minus;

@@ -147,6 +147,40 @@ final class Works
         return array_map(fn (array $p): array => array_map(strval(...), array_keys($p)), $all);
     }
 
+    /** All that decides what the circuit does, as one hash: things, parts, lengths, sections, what it hangs on; no names, no places. */
+    public function facts(): string
+    {
+        $plain = fn (array $row): array => array_diff_key($row, array_flip(['label', 'flag', 'place', 'note', 'work']));
+        $fields = $this->build->document->fields();
+        $rows = [];
+        foreach (['lights', 'devices', 'leads'] as $section) {
+            foreach ($fields->objects($section) as $row) {
+                $row->text('circuit') === $this->circuit ? ($rows[] = $plain($row->data)) : null;
+            }
+        }
+        $said = (string) json_encode($rows);
+        foreach ($fields->objects('parts') as $part) {
+            str_contains($said, '"'.$part->text('id').'"') ? ($rows[] = $plain($part->data)) : null;
+        }
+        $things = array_flip($this->things());
+        foreach (['wires', 'ways', 'grounds'] as $section) {
+            foreach ($fields->object('host')->objects($section) as $row) {
+                isset($things[$row->text('id')]) ? ($rows[] = $plain($row->data)) : null;
+            }
+        }
+        foreach ($fields->objects('supplies') as $supply) {
+            $rows[] = $plain($supply->data);
+        }
+        foreach ($this->leads as $lead) {
+            $rows[] = [
+                round(Harness::lengthM($this->build, $lead), 3),
+                round($this->analysis->leads[$lead->id]->wire->areaMm2, 3),
+            ];
+        }
+
+        return hash('sha256', (string) json_encode($rows));
+    }
+
     public function pin(string $pin): string
     {
         return Words::within($this->labels->pin($pin));

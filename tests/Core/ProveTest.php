@@ -9,6 +9,8 @@ use BenchGlow\Build\Build;
 use BenchGlow\Build\Document;
 use BenchGlow\Build\Settings;
 use BenchGlow\Command\Faulting;
+use BenchGlow\Command\Gating;
+use BenchGlow\Edit\SetField;
 use BenchGlow\Format\BadBuild;
 use BenchGlow\Harness\Bodies;
 use BenchGlow\Harness\Harness;
@@ -20,7 +22,10 @@ use BenchGlow\Prove\Fault;
 use BenchGlow\Prove\Faults;
 use BenchGlow\Prove\FaultTable;
 use BenchGlow\Prove\Finder;
+use BenchGlow\Prove\Gate;
+use BenchGlow\Prove\Gates;
 use BenchGlow\Prove\Observation;
+use BenchGlow\Prove\Proving;
 use BenchGlow\Prove\Seen;
 use BenchGlow\Prove\Sight;
 use BenchGlow\Prove\StatesThatMatter;
@@ -317,4 +322,88 @@ describe('command', function (): void {
         ],
         [['readings' => array_fill(0, 10_000, ['red' => 'bank.plus', 'value' => 1])], '500 is the most'],
     ]);
+});
+
+describe('gates', function (): void {
+    $gates = fn (Document $document, string $circuit): array => Gates::of(
+        new Proving(new Works(Analysis::of($document), $circuit)),
+    );
+
+    it('stand in one chain, each named once, in words a builder reads', function (string $name): void {
+        $analysis = Analysis::of(Make::file("{$name}.glow.json"));
+        $kinds = array_map(fn (string $c): string => (new $c())->key(), Gates::ALL);
+        foreach (array_keys($analysis->build->circuits) as $circuit) {
+            $all = Gates::of(new Proving(new Works($analysis, (string) $circuit)));
+            $places = array_map(fn (Gate $g): int => (int) array_search($g->kind, $kinds, true), $all);
+            $sorted = $places;
+            sort($sorted);
+            expect($places)->toBe($sorted);
+            foreach ($all as $gate) {
+                expect($gate->key)
+                    ->toStartWith("{$gate->kind}:")
+                    ->and($gate->expected)
+                    ->not->toBe([]);
+                expect($gate->act.$gate->means.$gate->alone)->not->toMatch('/[a-z]_[a-z]/');
+                expect(['bench', 'dead', 'fuse_out', 'live'])->toContain($gate->power);
+                expect($gate->facts)->toMatch('/^[0-9a-f]{12}$/');
+            }
+        }
+    })->with(['heron', 'mineral-cabinet']);
+
+    it('expect what the report has, state by state', function () use ($gates): void {
+        $document = Make::file('heron.glow.json');
+        $analysis = Analysis::of($document);
+        $states = array_values(
+            array_filter($gates($document, 'boarding_step'), fn (Gate $g): bool => $g->kind === 'state'),
+        );
+        expect(array_column($states, 'key'))->toBe([
+            'state:boarding_step',
+            'state:boarding_step@step_rocker=on',
+            'state:boarding_step@saloon_lamp=on',
+        ]);
+        expect(array_map(fn (Gate $g): ?string => $g->expected[0]->word, $states))->toBe(['dark', 'glows', 'glows']);
+        foreach (array_slice($states, 1) as $gate) {
+            $volts = $gate->expected[1];
+            $report = $analysis
+                ->scene($gate->with, 'nominal')
+                ->lit->between((string) $volts->pin, (string) $volts->black);
+            expect($volts->value)->toEqualWithDelta($report, 1e-4);
+        }
+    });
+
+    it('have other facts exactly when their circuit is another', function () use ($gates): void {
+        $facts = fn (Document $d): array => array_column($gates($d, 'galley_shelf'), 'facts', 'key');
+        $heron = Make::file('heron.glow.json');
+        $was = $facts($heron);
+        // A name, a place and another circuit are nothing to it.
+        $others = Make::edited(
+            $heron,
+            new SetField('galley_shelf', 'label', 'Shelf over the stove'),
+            new SetField('cabin_steps_light_feed', 'length_m', 7.0),
+            new SetField('nameboard_light', 'count', 21),
+        );
+        expect($facts($others))->toBe($was);
+        foreach (
+            [
+                new SetField('galley_shelf_light', 'wanted_m', 2.0),
+                new SetField('galley_shelf_light_feed', 'length_m', 4.0),
+                new SetField('F1', 'fuse_a', 7.5),
+                new SetField('house_bank', 'nominal_v', 12.4),
+            ] as $edit
+        ) {
+            expect(array_intersect_assoc($facts(Make::edited($heron, $edit)), $was))->toBe([]);
+        }
+    });
+
+    it('are written as a table, and refuse what they can’t be asked', function (): void {
+        $gating = new Gating(Make::shelf(1.2), 'shelf', 12.4);
+        $out = $gating->toArray();
+        expect($out['gates'][0])->toHaveKeys(['gate', 'kind', 'power', 'act', 'expected', 'supply_v', 'facts']);
+        expect($out['gates'][0]['supply_v'])->toBe(12.4);
+        expect(array_column($out['faults'], 'seen'))->toContain(true);
+        $lines = explode("\n", trim($gating->csv()));
+        expect($lines[0])->toStartWith('gate,kind,circuit')->and(count($lines))->toBeGreaterThan(8);
+        expect(fn () => new Gating(Make::shelf(1.2), 'moon'))->toThrow(BadBuild::class, 'there is no circuit `moon`');
+        expect(fn () => new Gating(Make::shelf(1.2), null, 400.0))->toThrow(BadBuild::class, 'over 0 to 60');
+    });
 });

@@ -1,0 +1,76 @@
+<?php
+
+declare(strict_types=1);
+
+namespace BenchGlow\Prove;
+
+use BenchGlow\Quantity\Words;
+
+/** A circuit with all that its gates ask: its faults, the states that matter, what is expected in them. */
+final class Proving
+{
+    public readonly FaultTable $table;
+
+    public readonly StatesThatMatter $matter;
+
+    public readonly Expected $expected;
+
+    public function __construct(public readonly Works $works, ?float $supplyV = null)
+    {
+        $this->table = new FaultTable($works);
+        $this->matter = StatesThatMatter::of($this->table);
+        $this->expected = new Expected($works, $supplyV);
+    }
+
+    /** The state in which most glows. */
+    public function brightest(): int
+    {
+        $best = [0, -1];
+        foreach (array_keys($this->table->states) as $n) {
+            $lit = 0;
+            foreach ($this->lit($n) as $word) {
+                $lit += (int) ($word === 'glows');
+            }
+            $best = $lit > $best[1] ? [$n, $lit] : $best;
+        }
+
+        return $best[0];
+    }
+
+    /** @return array<string, string> emitter => glows · dark, as it should be */
+    public function lit(int $state): array
+    {
+        $all = [];
+        foreach ($this->works->build->lightsOf($this->works->circuit) as $light) {
+            foreach ($this->table->should($state)[$light->id] ?? [] as $name => $emitter) {
+                $level = $emitter->level($this->works->build->settings);
+                $all[$light->emitterName((string) $name)] = in_array($level, ['dark', 'ghost'], true)
+                    ? 'dark'
+                    : 'glows';
+            }
+        }
+
+        return $all;
+    }
+
+    /** "brake on, lights off": what is thrown, against rest. */
+    public function thrown(int $state): string
+    {
+        $build = $this->works->build;
+        $rest = $build->restPositions();
+        $said = [];
+        foreach ($this->table->states[$state] as $input => $position) {
+            if (($rest[$input] ?? '') !== $position) {
+                $said[] = Words::within($build->label($input)).' '.str_replace('_', ' ', $position);
+            }
+        }
+
+        return $said === [] ? 'all at rest' : implode(', ', $said);
+    }
+
+    /** @return array<string, string> */
+    public function with(int $state): array
+    {
+        return $this->table->states[$state] ?? [];
+    }
+}
