@@ -18,7 +18,7 @@ final class Faults
         F\Crossed::class,
         F\Reversed::class,
         F\ContactWrong::class,
-        F\CoilOpen::class,
+        F\RelayWrong::class,
         F\HostWrong::class,
         F\WrongTap::class,
         F\ValueWrong::class,

@@ -180,12 +180,7 @@ final class Finder
             return [null, $suspect->seen[$state]->looks[$at] ?? 'right'];
         }
         if ($kind === 'fuse') {
-            $gone = array_filter(
-                $suspect->faults,
-                fn (Fault $f): bool => $f->kind === 'fuse' && in_array($at, $f->places, true),
-            );
-
-            return [null, $gone === [] ? 'whole' : 'blown'];
+            return [null, $suspect->isGone($at) ? 'blown' : 'whole'];
         }
         $volts = $suspect->seen[$state]->volts[$at] ?? null;
 
@@ -198,7 +193,7 @@ final class Finder
 
         return match ($kind) {
             'look' => 'Look at '.Words::within($works->build->label(explode('.', $at)[0])).'.',
-            'fuse' => 'Look at the fuse '.$works->pin($at).': is its wire whole?',
+            'fuse' => 'Look at '.$works->pin($at).': is its wire whole?',
             default => 'Red tip on '.$works->pin($at).', black on '.$works->pin($this->table->minus()).'.',
         };
     }

@@ -95,11 +95,7 @@ final readonly class Observation
 
     private function fuse(Suspect $suspect): float
     {
-        $gone = array_filter(
-            $suspect->faults,
-            fn (Fault $f): bool => $f->kind === 'fuse' && in_array($this->at, $f->places, true),
-        );
-        $says = ($gone !== []) === ($this->word === 'blown');
+        $says = $suspect->isGone($this->at) === ($this->word === 'blown');
 
         return $says ? self::FUSE : 1 - self::FUSE;
     }

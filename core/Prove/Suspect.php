@@ -25,6 +25,18 @@ final readonly class Suspect
         return array_sum(array_map(fn (Fault $f): float => $f->weight, $this->faults));
     }
 
+    /** Whether it is that this fuse is gone. */
+    public function isGone(string $fuse): bool
+    {
+        foreach ($this->faults as $fault) {
+            if ($fault->key === "fuse:{$fuse}") {
+                return true;
+            }
+        }
+
+        return false;
+    }
+
     /** @return list<string> */
     public function places(): array
     {

@@ -134,19 +134,6 @@ final class Works
         return $all;
     }
 
-    /** @return array<string, list<string>> inputs that its lights go by => their positions */
-    public function inputs(): array
-    {
-        $all = [];
-        foreach ($this->analysis->combinations->all as $so) {
-            foreach ($so as $input => $position) {
-                $all[$input][$position] = true;
-            }
-        }
-
-        return array_map(fn (array $p): array => array_map(strval(...), array_keys($p)), $all);
-    }
-
     /** All that decides what the circuit does, as one hash: things, parts, lengths, sections, what it hangs on; no names, no places. */
     public function facts(): string
     {

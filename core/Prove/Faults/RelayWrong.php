@@ -11,7 +11,7 @@ use BenchGlow\Prove\Overlay;
 use BenchGlow\Prove\Works;
 
 /** A relay whose coil is open, or whose contact sticks. */
-final class CoilOpen implements FaultKind
+final class RelayWrong implements FaultKind
 {
     private const WEIGHT = 2.0;
 
