@@ -215,6 +215,25 @@ final class Plan
         ];
     }
 
+    /**
+     * What is usual for steps, as a mark carries it to the record.
+     *
+     * @param  list<Step>  $steps
+     * @return list<array{step: string, verb: string, reach: string, usual: float}> minutes
+     */
+    public function usual(array $steps): array
+    {
+        return array_map(
+            fn (Step $s): array => [
+                'step' => $s->key,
+                'verb' => $s->verb,
+                'reach' => $s->reach,
+                'usual' => round($this->times->usual($s->verb, $s->reach, $s->minutes), 3),
+            ],
+            $steps,
+        );
+    }
+
     /** The evening of the day the brief needs it by, seconds from the start; null where no day is said, or no start. */
     public function neededBy(): ?float
     {

@@ -5,28 +5,19 @@ declare(strict_types=1);
 namespace App\Stations\Build;
 
 use App\Frame\Frame;
-use App\Stations\Build\Forms\FastenerForm;
-use App\Stations\Build\Forms\WindowForm;
 use App\Store\Plans;
 use App\Support\WallClock;
-use BenchGlow\Build\Fastener;
-use BenchGlow\Check\Finding;
 use BenchGlow\Drawing\ActSvg;
 use BenchGlow\Drawing\JobWire;
 use BenchGlow\Edit\Choose;
 use BenchGlow\Edit\Edit;
 use BenchGlow\Edit\Park;
-use BenchGlow\Edit\PlanBy;
 use BenchGlow\Format\Fields;
 use BenchGlow\Quantity\Words;
 use BenchGlow\Steps\Act;
-use BenchGlow\Steps\Kit;
-use BenchGlow\Steps\Ledger;
 use BenchGlow\Steps\Plan;
 use BenchGlow\Steps\Planned;
-use BenchGlow\Steps\Rest;
 use BenchGlow\Steps\Step;
-use BenchGlow\Steps\Stock;
 use BenchGlow\Steps\Ways;
 
 /** What the plate of Build shows: the act now, the job as one wire, what stands open. */
@@ -39,6 +30,10 @@ final class BuildPage
     public readonly Pace $pace;
 
     public readonly BesideAct $beside;
+
+    public readonly Sitting $sitting;
+
+    public readonly LedgerRows $ledger;
 
     private readonly string $at;
 
@@ -56,6 +51,8 @@ final class BuildPage
         $this->open = new Standing($this->plan, $this->at);
         $this->pace = new Pace($frame->build, $this->plan);
         $this->beside = new BesideAct($this->plan, $this->pace->record);
+        $this->sitting = new Sitting($this->plan, $frame->review);
+        $this->ledger = new LedgerRows($this->plan->build);
     }
 
     public function isEmpty(): bool
@@ -127,19 +124,8 @@ final class BuildPage
             }
         }
 
-        $times = $this->plan->times;
-        $usual = array_map(
-            fn (Step $s): array => [
-                'step' => $s->key,
-                'verb' => $s->verb,
-                'reach' => $s->reach,
-                'usual' => round($times->usual($s->verb, $s->reach, $s->minutes), 3),
-            ],
-            $act->steps,
-        );
-
         return [
-            'usual' => json_encode($usual, JSON_THROW_ON_ERROR),
+            'usual' => json_encode($this->plan->usual($act->steps), JSON_THROW_ON_ERROR),
             'steps' => json_encode(array_map(fn (Step $s): string => $s->key, $act->steps), JSON_THROW_ON_ERROR),
             'as' => json_encode((object) $as, JSON_THROW_ON_ERROR),
             'words' => $act->title(),
@@ -228,147 +214,6 @@ final class BuildPage
         ];
 
         return implode(', ', array_filter($said));
-    }
-
-    public function kit(): Kit
-    {
-        return Kit::of(array_map(fn (Planned $p): Act => $p->act, $this->plan->sittings()[0] ?? []));
-    }
-
-    /** How it is left when this sitting ends as planned. */
-    public function rest(): ?Rest
-    {
-        $acts = $this->plan->sittings()[0] ?? [];
-        if ($acts === []) {
-            return null;
-        }
-        $done = $this->plan->done->keys;
-        foreach ($acts as $planned) {
-            foreach ($planned->act->steps as $step) {
-                $done[$step->key] = true;
-            }
-        }
-
-        return Rest::after($this->plan, $done, $acts[count($acts) - 1]->state);
-    }
-
-    /** "2.1 h of work: it can end with the galley shelf off." */
-    public function sittingWords(): string
-    {
-        $acts = $this->plan->sittings()[0] ?? [];
-        $hours = array_sum(array_map(fn (Planned $p): float => $p->act->minutes, $acts)) / 60;
-        $off = array_map(
-            fn (string $id): string => Words::within($this->plan->build->panels[$id]->label),
-            $this->rest()->panels ?? [],
-        );
-
-        return number_format($hours, 1).
-            ' h of work: it can end with '.
-            ($off === [] ? 'all of it closed' : implode(' and ', $off).' off').
-            '. To lay out:';
-    }
-
-    /** @return list<string> what is short before it begins, in sentences */
-    public function short(): array
-    {
-        $short = array_filter(
-            $this->frame->review->open(),
-            fn (Finding $f): bool => in_array($f->rule, ['build.kit_short', 'build.consumable_short'], true),
-        );
-
-        return array_values(array_map(fn (Finding $f): string => "Short: {$f->message}", $short));
-    }
-
-    /** @return array<string, Stock> what is used up to the end of the job */
-    public function stock(): array
-    {
-        return array_filter(
-            Stock::of($this->plan->steps, $this->plan->done),
-            fn (Stock $s): bool => $s->needed > 0.0 || $s->left !== null,
-        );
-    }
-
-    /** @return list<array{string, Edit}> hours of the week in words, and the edit that takes each out */
-    public function hours(): array
-    {
-        $hours = $this->planFields()->items('hours');
-        $all = [];
-        foreach ($this->planFields()->objects('hours') as $n => $one) {
-            $left = array_values(array_diff_key($hours, [$n => true]));
-            $all[] = [
-                ucwords(implode(', ', $one->texts('days'))).", {$one->text('from')} to {$one->text('to')}",
-                new PlanBy(new Fields(['hours' => $left])),
-            ];
-        }
-
-        return $all;
-    }
-
-    /** @return list<array{string, Edit}> when a helper comes and when it is dry, with the edit that takes each out */
-    public function windows(): array
-    {
-        $all = [];
-        foreach (WindowForm::KINDS as $kind => $words) {
-            $windows = $this->planFields()->items($kind);
-            foreach ($windows as $n => $one) {
-                [$from, $to] = is_array($one) ? array_map(strval(...), $one) : ['', ''];
-                $left = array_values(array_diff_key($windows, [$n => true]));
-                $all[] = [
-                    "{$words} on ".substr($from, 0, 10).', '.substr($from, 11, 5).' to '.substr($to, 11, 5),
-                    new PlanBy(new Fields([$kind => $left])),
-                ];
-            }
-        }
-
-        return $all;
-    }
-
-    private function planFields(): Fields
-    {
-        return $this->frame->document->fields()->object('work')->object('plan');
-    }
-
-    public function lastFastener(string $panel): ?Fastener
-    {
-        $last = null;
-        foreach ($this->plan->build->fasteners as $fastener) {
-            $last = $fastener->panel === $panel ? $fastener : $last;
-        }
-
-        return $last;
-    }
-
-    /** @return array<string, string> fields of the form of a fastener, as the last one had them */
-    public function likeLast(Fastener $last): array
-    {
-        return array_filter([
-            'kind' => isset(FastenerForm::KINDS[$last->kind]) ? $last->kind : 'screw',
-            'size' => $last->size,
-            'bag' => $last->bag,
-            'washer' => $last->washer ? '1' : '',
-            'hidden' => $last->hidden ? '1' : '',
-            'single_use' => $last->singleUse ? '1' : '',
-        ]);
-    }
-
-    public function fastenerWhere(Fastener $fastener): string
-    {
-        return ($fastener->where === '' ? '' : ", {$fastener->where}").
-            ($fastener->bag === '' ? '' : ", bag {$fastener->bag}");
-    }
-
-    public function toBuy(Ledger $ledger): string
-    {
-        $all = $ledger->toBuy();
-
-        return implode(
-            ', ',
-            array_map(
-                fn (string $what, int $many): string => "{$many} × {$what}",
-                array_map(strval(...), array_keys($all)),
-                $all,
-            ),
-        );
     }
 
     /** "7 acts", "proven", "cures" */

@@ -77,17 +77,13 @@ final readonly class Pace
     /** JSON of what is usual for steps, as a mark is sent with. */
     public function usual(string $steps): string
     {
-        $rows = [];
         $keys = json_decode($steps, true);
-        foreach (is_array($keys) ? array_filter($keys, is_string(...)) : [] as $key) {
-            $step = $this->plan->steps->get($key);
-            if ($step !== null) {
-                $usual = $this->plan->times->usual($step->verb, $step->reach, $step->minutes);
-                $rows[] = ['step' => $key, 'verb' => $step->verb, 'reach' => $step->reach, 'usual' => round($usual, 3)];
-            }
-        }
+        $known = array_map(
+            fn (mixed $key): ?Step => is_string($key) ? $this->plan->steps->get($key) : null,
+            is_array($keys) ? $keys : [],
+        );
 
-        return json_encode($rows, JSON_THROW_ON_ERROR);
+        return json_encode($this->plan->usual(array_values(array_filter($known))), JSON_THROW_ON_ERROR);
     }
 
     /** @return list<array{string, string, string}> name, what it is, how long it takes here */
@@ -96,9 +92,7 @@ final readonly class Pace
         $all = [];
         foreach (Diary::learned() as $name => $rows) {
             [$verb, $reach] = [...explode(' ', (string) $name, 2), ''];
-            $share =
-                $this->plan->times->likely($verb, $reach, 1.0) /
-                (new \BenchGlow\Steps\Times())->likely($verb, $reach, 1.0);
+            $share = 1.0 / $this->plan->times->usual($verb, $reach, 1.0);
             $all[] = [
                 (string) $name,
                 ucfirst(str_replace('_', ' ', $verb)).' '.(self::PLACES[$reach] ?? ''),

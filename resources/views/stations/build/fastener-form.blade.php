@@ -1,11 +1,11 @@
 {{-- $n, $panel --}}
-@php($last = $page->lastFastener($panel))
+@php($last = $page->ledger->last($panel))
 @if ($last)
     <x-form
         op="fastener"
         :echo="'fastener-like-' . $n . '-echo'"
         render="all"
-        :with="['panel' => $panel, ...$page->likeLast($last)]"
+        :with="['panel' => $panel, ...$page->ledger->likeLast($last)]"
         class="says"
     >
         <x-field

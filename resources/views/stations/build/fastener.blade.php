@@ -1,5 +1,5 @@
 <li>
-    <b>{{ $fastener->words() }}</b>{{ $page->fastenerWhere($fastener) }}
+    <b>{{ $fastener->words() }}</b>{{ $page->ledger->where($fastener) }}
     @if ($fastener->hidden)
         · hidden
     @endif

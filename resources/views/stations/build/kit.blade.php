@@ -1,5 +1,5 @@
-@php($kit = $page->kit())
-@php($rest = $page->rest())
+@php($kit = $page->sitting->kit())
+@php($rest = $page->sitting->rest())
 <details
     class="folded"
     id="kit"
@@ -12,7 +12,7 @@
     @if ($kit->all() !== [])
         <p><b>Used up:</b> {{ implode('; ', $kit->all()) }}.</p>
     @endif
-    @if (($stock = $page->stock()) !== [])
+    @if (($stock = $page->sitting->stock()) !== [])
         <h3>To the end of the job</h3>
         <ul class="stock">
             @foreach ($stock as $what => $one)

@@ -24,7 +24,7 @@
     @if ($ledger->order === [])
         <p class="muted">Nothing of the host has to come off, as far as is said.</p>
     @endif
-    @if (($buy = $page->toBuy($ledger)) !== '')
+    @if (($buy = $page->ledger->toBuy($ledger)) !== '')
         <p>To buy, with what is to spare: {{ $buy }}.</p>
     @endif
     @include('stations.build.panels')

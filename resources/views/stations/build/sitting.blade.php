@@ -1,13 +1,13 @@
 @php($pace = $page->pace)
-@php($rest = $page->rest())
+@php($rest = $page->sitting->rest())
 <section
     class="sitting"
     aria-label="The sitting"
 >
     @if ($pace->presence === '')
-        <p><b>{{ $page->sittingWords() }}</b>
-            {{ implode(', ', $page->kit()->tools) }}</p>
-        @foreach ($page->short() as $short)
+        <p><b>{{ $page->sitting->words() }}</b>
+            {{ implode(', ', $page->sitting->kit()->tools) }}</p>
+        @foreach ($page->sitting->short() as $short)
             <p class="caution"><b>{{ $short }}</b></p>
         @endforeach
         <x-form

@@ -103,7 +103,7 @@
             id="window-echo"
         ></span>
     </x-form>
-    @foreach ([...$page->hours(), ...$page->windows()] as [$words, $edit])
+    @foreach ([...$page->sitting->hours(), ...$page->sitting->windows()] as [$words, $edit])
         <p>{{ $words }}
             <x-act
                 :edit="$edit"
