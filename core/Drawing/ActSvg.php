@@ -269,7 +269,7 @@ final class ActSvg
         $this->text(404.0, 134.0, Shown::plain($hole->mm, 1).' mm', 'start', 'figure');
         $this->text(60.0, 84.0, "{$hole->in}, {$hole->material}");
         $behind = $hole->behind === '' ? 'look what lies behind' : "behind: {$hole->behind}";
-        $this->text(60.0, 126.0, $behind, 'start', 'muted');
+        $this->text(60.0, 136.0, $behind, 'start', 'muted');
     }
 
     private function panel(): void

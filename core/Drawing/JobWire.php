@@ -21,6 +21,11 @@ final class JobWire
     /** Ticks stand no nearer; acts that would be share one. */
     private const APART = 24.0;
 
+    /** Between what is done, and so many of it. */
+    private const BEHIND = 14.0;
+
+    private const DONE = 5;
+
     private const WIRE_Y = 34.0;
 
     private const DEPTH = 14.0;
@@ -32,25 +37,48 @@ final class JobWire
      * @var list<array{
      *     y: float, words: string, hands: string, x1: float,
      *     runs: list<array{x: float, to: float, state: string, words: string|null}>,
-     *     ticks: list<array{x: float, keys: list<string>, first: int, n: int, critical: bool, now: bool, done: bool}>,
+     *     ticks: list<array{x: float, keys: list<string>, first: int, n: int, critical: bool, now: bool}>,
      *     brackets: list<array{x: float, to: float, y: float, words: string, open: bool, shut: bool}>,
      *     wait: string|null
      * }>
      */
     public readonly array $bands;
 
+    /** @var list<array{x: float, key: string, title: string}> the newest of what is done, as filled ticks before the first band */
+    public readonly array $behind;
+
+    /** Where the first band begins: after what is done. */
+    private readonly float $from;
+
     /** @param  string|null  $now  key of the act that is looked at */
     public function __construct(private readonly Plan $plan, private readonly ?string $now)
     {
+        $this->behind = $this->done();
+        $this->from = self::X0 + ($this->behind === [] ? 0.0 : self::BEHIND * (count($this->behind) + 1));
         $bands = [];
         $sittings = $plan->sittings();
         $longest = max([1.0, ...array_map($this->minutes(...), $sittings)]);
         $off = $this->offAlready();
         foreach ($sittings as $n => $acts) {
-            $k = (self::X1 - self::X0) / $longest;
+            $k = (self::X1 - $this->from) / $longest;
             $bands[] = $this->band($n, $acts, $k, $off, $sittings[$n + 1] ?? null);
         }
         $this->bands = $bands;
+    }
+
+    /** @return list<array{x: float, key: string, title: string}> */
+    private function done(): array
+    {
+        $all = [];
+        foreach (array_slice($this->plan->done->inOrder(), -self::DONE) as $n => $key) {
+            $all[] = [
+                'x' => self::X0 + self::BEHIND * ($n + 0.5),
+                'key' => $key,
+                'title' => $this->plan->steps->get($key)->title ?? 'A step of an earlier wiring',
+            ];
+        }
+
+        return $all;
     }
 
     public function height(): float
@@ -86,7 +114,7 @@ final class JobWire
      * @return array{
      *     y: float, words: string, hands: string, x1: float,
      *     runs: list<array{x: float, to: float, state: string, words: string|null}>,
-     *     ticks: list<array{x: float, keys: list<string>, first: int, n: int, critical: bool, now: bool, done: bool}>,
+     *     ticks: list<array{x: float, keys: list<string>, first: int, n: int, critical: bool, now: bool}>,
      *     brackets: list<array{x: float, to: float, y: float, words: string, open: bool, shut: bool}>,
      *     wait: string|null
      * }
@@ -94,8 +122,9 @@ final class JobWire
     private function band(int $n, array $acts, float $k, array &$off, ?array $next): array
     {
         $y = $n * self::BAND + self::WIRE_Y;
-        $x = self::X0;
+        $x = $n === 0 ? $this->from : self::X0;
         $runs = $ticks = [];
+        // What is off already has been off before the first act to come.
         $begun = array_fill_keys(array_keys($off), self::X0);
         $brackets = [];
         $first = (int) array_search($acts[0], $this->plan->acts, true);
@@ -173,8 +202,8 @@ final class JobWire
     }
 
     /**
-     * @param  list<array{x: float, keys: list<string>, first: int, n: int, critical: bool, now: bool, done: bool}>  $ticks
-     * @return list<array{x: float, keys: list<string>, first: int, n: int, critical: bool, now: bool, done: bool}>
+     * @param  list<array{x: float, keys: list<string>, first: int, n: int, critical: bool, now: bool}>  $ticks
+     * @return list<array{x: float, keys: list<string>, first: int, n: int, critical: bool, now: bool}>
      */
     private function tick(array $ticks, float $x, Planned $planned, int $no): array
     {
@@ -202,7 +231,6 @@ final class JobWire
                 'n' => 1,
                 'critical' => $planned->critical,
                 'now' => $now,
-                'done' => false,
             ],
         ];
     }

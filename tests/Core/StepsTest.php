@@ -465,6 +465,10 @@ describe('drawing', function (): void {
             expect($svg)->not->toContain('style=')->not->toContain('script');
         }
         $wire = new JobWire($plan, $plan->acts[0]->act->key ?? null);
+        // What is done stands filled before what is to come.
+        $done = array_slice($plan->done->inOrder(), -5);
+        expect(array_column($wire->behind, 'key'))->toBe($done);
+        expect(max([0.0, ...array_column($wire->behind, 'x')]))->toBeLessThan($wire->bands[0]['runs'][0]['x'] ?? INF);
         $ticks = array_sum(array_map(fn (array $b): int => array_sum(array_column($b['ticks'], 'n')), $wire->bands));
         expect($ticks)->toBe(count($plan->acts));
         foreach ($wire->bands as $band) {

@@ -9,8 +9,11 @@ use App\Store\Bench;
 use App\Store\Demo;
 use App\Store\Diary;
 use App\Store\Photos;
+use App\Support\WallClock;
+use BenchGlow\Edit\AddItem;
 use BenchGlow\Edit\Log;
 use BenchGlow\Edit\Mark;
+use BenchGlow\Format\Fields;
 use Illuminate\Http\UploadedFile;
 use Illuminate\Support\Facades\DB;
 use Illuminate\Support\Facades\File;
@@ -352,6 +355,27 @@ describe('kit and hours', function (): void {
         expect($page)->toContain('Short: Solder,')->toContain('There is enough now');
         $refused = AtBuild::sends($this, $build, ['op' => 'stock', 'what' => 'solder, m', 'have' => 'some']);
         expect(AtBuild::words($refused))->toContain('"some" is no amount');
+    });
+
+    it('says on the flag what cures, and on the wire what is done', function (): void {
+        $build = $this->hungExample('j22-cabinet');
+        expect(AtBuild::words($this->get("/b/{$build->key}/build")))->not->toContain('cures till');
+        $light = $this->stands($build)->fields()->objects('lights')[0]->text('id');
+        $held = ['id' => 'held', 'of' => $light, 'kind' => 'tape', 'cure_s' => 86_400];
+        $tape = new AddItem('fixings', new Fields($held));
+        app(Bench::class)->write($build->refresh(), $build->head, 'tape', 'w', $tape);
+        marksDone($this, $build, "stick:{$light}", 'open')->assertOk();
+        $page = $this->get("/b/{$build->key}/build");
+        expect(AtBuild::words($page))->toContain('cures till '.WallClock::now()->addDay()->format('D'));
+        expect((string) $page->getContent())->toContain('1 step behind you, the last: Stick');
+    });
+
+    it('draws each way of working as its wire', function (): void {
+        $build = $this->hungExample('j22-cabinet');
+        $page = (string) $this->get("/b/{$build->key}/build?see=ways")->getContent();
+        expect(substr_count($page, '<article'))
+            ->toBeGreaterThan(5)
+            ->toBe(substr_count($page, 'viewBox="80 0 580'));
     });
 
     it('plans by when a helper comes, keeps the hours of other days, and takes each out', function (): void {

@@ -216,14 +216,17 @@ final class BuildPage
         return implode(', ', array_filter($said));
     }
 
-    /** "7 acts", "proven", "cures" */
+    /** "7 acts", "proven", "cures till Sun" */
     public function flagWords(string $circuit): string
     {
         $left = array_filter($this->plan->acts, fn (Planned $p): bool => $p->act->main->circuit === $circuit);
         $done = $this->plan->done->keys;
         $proven = isset($done["closed_test:{$circuit}"]) || isset($done["open_test:{$circuit}"]);
 
-        return $left === [] && $proven ? 'proven' : Words::count(count($left), 'act');
+        return match (true) {
+            $left === [] && $proven => 'proven',
+            default => $this->open->cureWords($circuit) ?: Words::count(count($left), 'act'),
+        };
     }
 
     /** ", 2.60 m" */

@@ -9,6 +9,7 @@ use BenchGlow\Steps\Calendar;
 use BenchGlow\Steps\Ledger;
 use BenchGlow\Steps\Plan;
 use BenchGlow\Steps\Rest;
+use BenchGlow\Steps\Step;
 
 /** What stands open at this moment: panels off, sleeves that wait, cures that run, parts on their way. */
 final readonly class Standing
@@ -64,19 +65,37 @@ final readonly class Standing
     /** @return list<array{string, string}> */
     private function cures(): array
     {
-        $rows = [];
+        return array_map(
+            fn (array $c): array => [ucfirst($c[0]->numberOf), 'cures till '.gmdate('D H:i', $c[1])],
+            $this->curing(),
+        );
+    }
+
+    /** @return list<array{Step, int}> what is stuck and holds only from then on, s of local time */
+    private function curing(): array
+    {
+        $all = [];
         $now = Calendar::local($this->at);
         foreach ($this->plan->steps->all as $step) {
             $on =
                 $step->cureS > 0.0 && isset($this->plan->done->keys[$step->key])
                     ? Calendar::local($this->plan->done->on($step->key)) + (int) $step->cureS
                     : 0;
-            if ($on > $now) {
-                $rows[] = [ucfirst($step->numberOf), 'cures till '.gmdate('D H:i', $on)];
-            }
+            $on > $now ? ($all[] = [$step, $on]) : null;
         }
 
-        return $rows;
+        return $all;
+    }
+
+    /** "cures till Sun" of a circuit in which something does; '' otherwise */
+    public function cureWords(string $circuit): string
+    {
+        $until = 0;
+        foreach ($this->curing() as [$step, $on]) {
+            $until = $step->circuit === $circuit ? max($until, $on) : $until;
+        }
+
+        return $until === 0 ? '' : 'cures till '.gmdate('D', $until);
     }
 
     /** @return list<array{string, string}> */

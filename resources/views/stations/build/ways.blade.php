@@ -11,6 +11,21 @@
                 <article @class(['way-card', 'chosen-way' => $way->chosen])>
                     <h3>{{ ucfirst($way->name) }}</h3>
                     <p class="figure">{{ $page->difference($way) }}</p>
+                    @php($small = new BenchGlow\Drawing\JobWire($way->plan, null))
+                    <svg
+                        class="job-wire"
+                        viewBox="80 0 580 {{ 24 * count($small->bands) + 8 }}"
+                        aria-hidden="true"
+                    >
+                        @foreach ($small->bands as $n => $band)
+                            @foreach ($band['runs'] as $run)
+                                <path
+                                    class="run {{ $run['state'] }}"
+                                    d="M{{ $run['x'] }} {{ 24 * $n + 14 }}H{{ $run['to'] }}"
+                                />
+                            @endforeach
+                        @endforeach
+                    </svg>
                     <p>{{ $way->because }}</p>
                     @if ($way->chosen)
                         <p class="muted">on the bench</p>

@@ -13,6 +13,37 @@
         role="group"
         aria-label="Acts in their order"
     >
+        @if ($wire->behind !== [])
+            <path
+                class="run done"
+                d="M86 {{ $wire->bands[0]['y'] }}H{{ $wire->bands[0]['runs'][0]['x'] }}"
+            />
+            {{-- One link for all of them: singly they would be too small for a thumb. --}}
+            <a
+                href="#behind"
+                class="act-tick is-done"
+                aria-label="{{ BenchGlow\Quantity\Words::count($page->doneCount(), 'step') }} behind you, the last: {{ $wire->behind[count($wire->behind) - 1]['title'] }}"
+            >
+                <rect
+                    class="reach"
+                    x="86"
+                    y="{{ $wire->bands[0]['y'] - 14 }}"
+                    width="{{ $wire->bands[0]['runs'][0]['x'] - 98 }}"
+                    height="28"
+                />
+                @foreach ($wire->behind as $tick)
+                    <g>
+                        <title>{{ $tick['title'] }}</title>
+                        <rect
+                            x="{{ $tick['x'] - 2 }}"
+                            y="{{ $wire->bands[0]['y'] - 10 }}"
+                            width="4"
+                            height="20"
+                        />
+                    </g>
+                @endforeach
+            </a>
+        @endif
         @foreach ($wire->bands as $n => $band)
             <text
                 class="begins"

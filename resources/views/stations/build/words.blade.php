@@ -45,7 +45,7 @@
             id="own-step-echo"
         ></span></x-form>
     @if ($page->doneCount() > 0)
-        <h3>Behind you</h3>
+        <h3 id="behind">Behind you</h3>
         {{-- One form for all of them: forty would be most of the page. --}}
         <x-form
             op="unmark"
