@@ -109,7 +109,7 @@ final readonly class Document
     }
 
     /** Sections that say what was done, asked or agreed, and change nothing that is solved. */
-    public const BENCH_FACTS = ['probe', 'layouts', 'work', 'log', 'quote', 'handover', 'accepted'];
+    public const BENCH_FACTS = ['probe', 'layouts', 'work', 'log', 'gates', 'faults', 'quote', 'handover', 'accepted'];
 
     /** Of all that a solution depends on: equal for two documents that differ in bench facts only. */
     public function wiringHash(): string

@@ -72,6 +72,7 @@ final class References
         (new LayoutReferences($document, $index))->check();
         (new LoomReferences($document, $index))->check();
         (new WorkReferences($document, $index))->check();
+        (new ProofReferences($document, $index))->check();
         (new ProbeReferences($document, $index, $check->pins))->check();
     }
 
@@ -143,6 +144,11 @@ final class References
         }
         foreach ($this->document->fields()->objects('log') as $i => $entry) {
             $this->with("/log/{$i}/with", $entry->object('with'));
+        }
+        foreach ($this->document->fields()->objects('faults') as $i => $hunt) {
+            foreach ($hunt->objects('saw') as $j => $saw) {
+                $this->with("/faults/{$i}/saw/{$j}/with", $saw->object('with'));
+            }
         }
         foreach ($this->document->fields()->objects('stories') as $i => $story) {
             foreach ($story->objects('events') as $j => $event) {

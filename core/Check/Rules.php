@@ -124,6 +124,11 @@ use BenchGlow\Check\Probe\NeverTouchedRule;
 use BenchGlow\Check\Probe\ProbeConflictRule;
 use BenchGlow\Check\Probe\UnprovenTapRule;
 use BenchGlow\Check\Probe\WayLegRule;
+use BenchGlow\Check\Proof\BaselineRule;
+use BenchGlow\Check\Proof\BeforeClosingRule;
+use BenchGlow\Check\Proof\FailedRule;
+use BenchGlow\Check\Proof\HuntOpenRule;
+use BenchGlow\Check\Proof\StaleRule;
 use BenchGlow\Check\Supply\DriverOverloadedRule;
 use BenchGlow\Check\Supply\HoursFromFullRule;
 use BenchGlow\Check\Supply\ReturnElsewhereRule;
@@ -373,6 +378,11 @@ final class Rules
         PanelFastenersRule::class,
         StepOrphanedRule::class,
         TimesUnlikelyRule::class,
+        FailedRule::class,
+        BeforeClosingRule::class,
+        BaselineRule::class,
+        HuntOpenRule::class,
+        StaleRule::class,
     ];
 
     /** @return list<Finding> worst first, then in the order of the rules; those set aside carry their reason */
@@ -411,7 +421,8 @@ final class Rules
     {
         $build = $analysis->build;
         $work = $build->document->fields()->object('work')->data;
-        $log = $build->document->fields()->items('log');
+        $fields = $build->document->fields();
+        $log = [...$fields->items('log'), ...$fields->items('gates'), ...$fields->items('faults')];
         $nothing =
             [...$work, ...$log] === [] && $build->panels === [] && $build->fixings === [] && $build->holes === [];
 

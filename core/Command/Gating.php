@@ -7,9 +7,11 @@ namespace BenchGlow\Command;
 use BenchGlow\Analysis\Analysis;
 use BenchGlow\Build\Document;
 use BenchGlow\Format\BadBuild;
+use BenchGlow\Prove\Chain;
 use BenchGlow\Prove\Expectation;
 use BenchGlow\Prove\Gate;
 use BenchGlow\Prove\Gates;
+use BenchGlow\Prove\Link;
 use BenchGlow\Prove\Proving;
 use BenchGlow\Prove\Works;
 use BenchGlow\Quantity\Csv;
@@ -24,6 +26,8 @@ final class Gating
 
     /** @var list<Gate> */
     private array $gates = [];
+
+    private readonly Chain $chain;
 
     public function __construct(Document $document, ?string $circuit = null, private readonly ?float $supplyV = null)
     {
@@ -47,6 +51,7 @@ final class Gating
                 $known[$gate->key] = true;
             }
         }
+        $this->chain = new Chain($this->gates, $document);
     }
 
     /** @return array<string, mixed> */
@@ -66,10 +71,26 @@ final class Gating
         }
 
         return [
-            'gates' => array_map(fn (Gate $g): array => $g->toArray($this->volts()), $this->gates),
+            'gates' => array_map($this->gate(...), $this->chain->links),
             'states_that_matter' => (object) $states,
             'faults' => $faults,
         ];
+    }
+
+    /** @return array<string, mixed> */
+    private function gate(Link $link): array
+    {
+        return [
+            ...$link->gate->toArray($this->volts()),
+            'result' => $link->outcome?->result,
+            'stale' => $link->stands === Link::STALE,
+        ];
+    }
+
+    /** Whether one of them is not as it should be. */
+    public function fails(): bool
+    {
+        return $this->chain->counts()[Link::FAILS] > 0;
     }
 
     private function volts(): float
@@ -80,7 +101,8 @@ final class Gating
     public function csv(): string
     {
         $rows = [];
-        foreach ($this->gates as $gate) {
+        foreach ($this->chain->links as $link) {
+            $gate = $link->gate;
             foreach ($gate->expected as $e) {
                 $rows[] = [
                     $gate->key,
@@ -94,10 +116,14 @@ final class Gating
                     self::shown($e),
                     $e->low,
                     $e->high,
+                    $link->reading($e)?->value,
+                    $link->stands,
+                    $link->outcome?->on,
                 ];
             }
         }
         $head = ['gate', 'kind', 'circuit', 'power', 'act', 'what', 'red', 'black', 'expected', 'low', 'high'];
+        $head = [...$head, 'measured', 'stands', 'on'];
 
         return Csv::text([$head, ...$rows]);
     }

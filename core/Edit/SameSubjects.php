@@ -26,6 +26,12 @@ final class SameSubjects
         return true;
     }
 
+    /** @return list<string> what a gate is about: core:feed.1 → feed */
+    public static function ofGate(string $gate): array
+    {
+        return self::ofSteps([explode('@', $gate)[0]]);
+    }
+
     /**
      * Ids that a step's key names: pull:feed.1.to → feed.
      *

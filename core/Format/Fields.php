@@ -94,4 +94,17 @@ final readonly class Fields
     {
         return $this->text('kind') === $kind;
     }
+
+    /** @return array<string, string> a map of words by name; whatever else stands in it is left out */
+    public function words(string $name): array
+    {
+        $all = [];
+        foreach ($this->object($name)->data as $key => $value) {
+            if (is_string($value)) {
+                $all[(string) $key] = $value;
+            }
+        }
+
+        return $all;
+    }
 }

@@ -14,7 +14,7 @@ final class FormatOne
 
     public const VERSION = 1;
 
-    public const MINOR = 7;
+    public const MINOR = 8;
 
     public const PLACES = [
         'boat',
@@ -798,6 +798,7 @@ final class FormatOne
             'probe' => self::probe($date),
             'layouts' => S::list(self::layout(), 0, 60),
             ...WorkFields::sections(),
+            ...ProofFields::sections(),
             'accepted' => S::list(
                 S::record(
                     [

@@ -321,7 +321,11 @@ final class WorkFields
                     'id' => S::id(),
                     'on' => S::text(40),
                     'kind' => S::choice(...self::LOG),
+                    // Of a reading: the red tip, the black one.
                     'about' => S::list(S::pin()),
+                    'instrument' => S::choice(...ProofFields::INSTRUMENTS)->orNull(),
+                    'word' => S::choice(...ProofFields::WORDS)->orNull(),
+                    'powered' => S::flag(),
                     'with' => S::map(S::local(), S::ID),
                     'supply_v' => S::number(0, 60),
                     'value' => S::number(),

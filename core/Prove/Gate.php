@@ -33,8 +33,14 @@ final readonly class Gate
     ) {
     }
 
+    /** What it is of: contact:lid@up → lid. */
+    public function subject(): string
+    {
+        return explode('@', explode(':', $this->key, 2)[1] ?? '')[0];
+    }
+
     /** The same with what it was made from: an outcome under other facts is of an earlier wiring. */
-    public function under(string $circuit): self
+    public function under(string $decides): self
     {
         return new self(
             $this->key,
@@ -46,8 +52,13 @@ final readonly class Gate
             $this->means,
             $this->with,
             $this->alone,
-            substr(hash('sha256', "{$this->key} {$circuit}"), 0, self::FACTS),
+            self::factsOf($this->key, $decides),
         );
+    }
+
+    public static function factsOf(string $key, string $decides): string
+    {
+        return substr(hash('sha256', "{$key} {$decides}"), 0, self::FACTS);
     }
 
     /** @return array<string, mixed> */

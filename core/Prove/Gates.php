@@ -16,11 +16,13 @@ final class Gates
         G\Contact::class,
         G\Core::class,
         G\ShortAway::class,
+        G\Polarity::class,
         G\FirstPower::class,
         G\Ground::class,
         G\State::class,
         G\Timed::class,
         G\Colour::class,
+        G\Effect::class,
         G\Standing::class,
         G\BaselineAfter::class,
         G\Closed::class,
@@ -32,10 +34,9 @@ final class Gates
     public static function of(Proving $proving): array
     {
         $all = [];
-        $facts = $proving->works->facts();
         foreach (self::ALL as $class) {
             foreach ((new $class())->gates($proving) as $gate) {
-                $all[$gate->key] ??= $gate->under($facts);
+                $all[$gate->key] ??= $gate->under($proving->works->facts($gate->kind, $gate->subject()));
             }
         }
 

@@ -15,11 +15,14 @@ final class Proving
 
     public readonly Expected $expected;
 
+    public readonly Instrument $instrument;
+
     public function __construct(public readonly Works $works, ?float $supplyV = null)
     {
         $this->table = new FaultTable($works);
         $this->matter = StatesThatMatter::of($this->table);
         $this->expected = new Expected($works, $supplyV);
+        $this->instrument = new Instrument($works);
     }
 
     /** The state in which most glows. */

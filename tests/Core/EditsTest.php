@@ -17,9 +17,11 @@ use BenchGlow\Edit\AddSource;
 use BenchGlow\Edit\AddWires;
 use BenchGlow\Edit\Arrive;
 use BenchGlow\Edit\Batch;
+use BenchGlow\Edit\Calibrate;
 use BenchGlow\Edit\Choose;
 use BenchGlow\Edit\ChooseSection;
 use BenchGlow\Edit\ClaimWire;
+use BenchGlow\Edit\CloseHunt;
 use BenchGlow\Edit\ColourAll;
 use BenchGlow\Edit\Compose;
 use BenchGlow\Edit\Connect;
@@ -37,6 +39,8 @@ use BenchGlow\Edit\GuardHole;
 use BenchGlow\Edit\ImportOutline;
 use BenchGlow\Edit\InsertPart;
 use BenchGlow\Edit\KeepCircuit;
+use BenchGlow\Edit\KeepGate;
+use BenchGlow\Edit\KeepLog;
 use BenchGlow\Edit\KeepPart;
 use BenchGlow\Edit\KeepReading;
 use BenchGlow\Edit\KeepTrial;
@@ -46,6 +50,7 @@ use BenchGlow\Edit\Mark;
 use BenchGlow\Edit\MoveItem;
 use BenchGlow\Edit\MoveThing;
 use BenchGlow\Edit\NameWire;
+use BenchGlow\Edit\OpenHunt;
 use BenchGlow\Edit\Park;
 use BenchGlow\Edit\PlanBy;
 use BenchGlow\Edit\PlugHere;
@@ -54,12 +59,14 @@ use BenchGlow\Edit\ProbeWay;
 use BenchGlow\Edit\PutFirst;
 use BenchGlow\Edit\RemoveItem;
 use BenchGlow\Edit\ReplacePart;
+use BenchGlow\Edit\See;
 use BenchGlow\Edit\SetField;
 use BenchGlow\Edit\SetJoint;
 use BenchGlow\Edit\SetReadingAside;
 use BenchGlow\Edit\SetSegment;
 use BenchGlow\Edit\SetWay;
 use BenchGlow\Edit\SetWire;
+use BenchGlow\Edit\SkipGate;
 use BenchGlow\Edit\SplitLead;
 use BenchGlow\Edit\SplitRun;
 use BenchGlow\Edit\SplitStretch;
@@ -406,6 +413,75 @@ function everyEdit(): array
             ['op' => 'keep_part', 'part' => 'strip_white_12_144', 'have' => 2.0, 'ordered_on' => '2026-05-01'],
             'White 12 V, 14.4 W/m, 60 LEDs/m: ordered on 2026-05-01',
         ],
+        'keep_gate' => [
+            new KeepGate(
+                'part:shelf_light',
+                'as_it_should',
+                '2026-05-02T10:00+02:00',
+                '0a1b2c3d4e5f',
+                new Fields([['red' => 'shelf_light.start.plus', 'value' => 12.1]]),
+                supplyV: 12.4,
+                words: 'Shelf on the bench supply',
+            ),
+            [
+                'op' => 'keep_gate',
+                'gate' => 'part:shelf_light',
+                'result' => 'as_it_should',
+                'on' => '2026-05-02T10:00+02:00',
+                'facts' => '0a1b2c3d4e5f',
+                'readings' => [['red' => 'shelf_light.start.plus', 'value' => 12.1]],
+                'supply_v' => 12.4,
+                'words' => 'Shelf on the bench supply',
+            ],
+            'Shelf on the bench supply: as it should be',
+        ],
+        'skip_gate' => [
+            new SkipGate('night:shelf_light', 'no dark yet', '2026-05-02', words: 'Shelf in the dark'),
+            [
+                'op' => 'skip_gate',
+                'gate' => 'night:shelf_light',
+                'why' => 'no dark yet',
+                'on' => '2026-05-02',
+                'words' => 'Shelf in the dark',
+            ],
+            'Passed over, no dark yet: shelf in the dark',
+        ],
+        'keep_log' => [
+            new KeepLog(new Fields(['red' => 'shelf_light.start.plus', 'value' => 11.9]), '2026-05-02', supplyV: 12.4),
+            [
+                'op' => 'keep_log',
+                'reading' => ['red' => 'shelf_light.start.plus', 'value' => 11.9],
+                'on' => '2026-05-02',
+                'supply_v' => 12.4,
+            ],
+            'Shelf, start +: 11.9 V kept',
+        ],
+        'open_hunt' => [
+            new OpenHunt('shelf', '2026-05-02'),
+            ['op' => 'open_hunt', 'circuit' => 'shelf', 'on' => '2026-05-02'],
+            'Shelf: looked for what is wrong',
+        ],
+        'see' => [
+            new See('h1', 'shelf_light', 'dim', '2026-05-02'),
+            ['op' => 'see', 'hunt' => 'h1', 'emitter' => 'shelf_light', 'look' => 'dim', 'on' => '2026-05-02'],
+            'Shelf: dim',
+        ],
+        'close_hunt' => [
+            new CloseHunt('h1', '2026-05-02', 'fuse:F1', words: 'fuse F1 is blown'),
+            [
+                'op' => 'close_hunt',
+                'hunt' => 'h1',
+                'on' => '2026-05-02',
+                'found' => 'fuse:F1',
+                'words' => 'fuse F1 is blown',
+            ],
+            'Mended: fuse F1 is blown',
+        ],
+        'calibrate' => [
+            new Calibrate('shelf_light', 12.0, 11.6, 1.1, 1.0),
+            ['op' => 'calibrate', 'light' => 'shelf_light', 'fed_v' => 12.0, 'far_v' => 11.6, 'amps' => 1.1, 'piece_m' => 1.0],
+            'Shelf: rails measured, 0.4 V from end to end',
+        ],
         'accept' => [
             new Accept('strip.dim_end', 'shelf_light', 'seen from one side', '2026-01-02'),
             [
@@ -491,6 +567,9 @@ function prepared(string $op): Document
         }
 
         return $op === 'lay_loom' ? Make::shelf() : LoomFaults::shelf([], ...$more);
+    }
+    if (in_array($op, ['see', 'close_hunt'], true)) {
+        return Make::edited(Make::shelf(), new OpenHunt('shelf', '2026-05-01'));
     }
     $probed = ['keep_reading', 'set_reading_aside', 'name_wire', 'claim', 'probe_way', 'probe_goal'];
 

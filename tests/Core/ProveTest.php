@@ -383,16 +383,23 @@ describe('gates', function (): void {
             new SetField('nameboard_light', 'count', 21),
         );
         expect($facts($others))->toBe($was);
-        foreach (
-            [
-                new SetField('galley_shelf_light', 'wanted_m', 2.0),
-                new SetField('galley_shelf_light_feed', 'length_m', 4.0),
-                new SetField('F1', 'fuse_a', 7.5),
-                new SetField('house_bank', 'nominal_v', 12.4),
-            ] as $edit
-        ) {
-            expect(array_intersect_assoc($facts(Make::edited($heron, $edit)), $was))->toBe([]);
+        // What each kind is made from: a lamp by itself on the bench, a core by its lead, the rest by all of the circuit.
+        $changes = [
+            ['galley_shelf_light', 'wanted_m', 2.0, ['contact', 'core']],
+            ['galley_shelf_light_feed', 'length_m', 4.0, ['contact', 'part']],
+            ['house_bank', 'nominal_v', 12.4, ['contact', 'core', 'part']],
+        ];
+        foreach ($changes as [$id, $field, $value, $kinds]) {
+            $same = array_keys(array_intersect_assoc($facts(Make::edited($heron, new SetField($id, $field, $value))), $was));
+            $stay = array_filter(
+                array_keys($was),
+                fn (string $key): bool => in_array(explode(':', $key)[0], $kinds, true),
+            );
+            expect(array_diff($same, $stay))->toBe([])->and($same)->not->toBe(array_keys($was));
         }
+        // A fuse of another value asks again only for what is proven at the fuse.
+        $fused = $facts(Make::edited($heron, new SetField('F1', 'fuse_a', 7.5)));
+        expect(array_keys(array_diff_assoc($fused, $was)))->toBe(['short:F1', 'power:F1']);
     });
 
     it('are written as a table, and refuse what they can’t be asked', function (): void {

@@ -373,9 +373,7 @@ describe('kit and hours', function (): void {
     it('draws each way of working as its wire', function (): void {
         $build = $this->hungExample('j22-cabinet');
         $page = (string) $this->get("/b/{$build->key}/build?see=ways")->getContent();
-        expect(substr_count($page, '<article'))
-            ->toBeGreaterThan(5)
-            ->toBe(substr_count($page, 'viewBox="80 0 580'));
+        expect(substr_count($page, '<article'))->toBeGreaterThan(5)->toBe(substr_count($page, 'viewBox="80 0 580'));
     });
 
     it('plans by when a helper comes, keeps the hours of other days, and takes each out', function (): void {

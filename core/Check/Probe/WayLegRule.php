@@ -24,19 +24,13 @@ final class WayLegRule implements ReadsBenchFacts, Rule
 
     public function check(Analysis $analysis): array
     {
-        $read = [];
-        $probe = $analysis->build->document->fields()->object('probe');
-        foreach ($probe->objects('readings') as $reading) {
-            $taken = Reading::of($reading);
-            $read[(string) $taken->pin] = $taken->isVolts() && ! $taken->setAside;
-        }
         $findings = [];
         foreach ($analysis->build->devices as $id => $device) {
             // One that is known to sit the wrong way round is `tap.live_leg`.
             if (
                 ! ($device instanceof FuseTapDevice) ||
                 $device->side() !== null ||
-                ! ($read["{$device->way()}.line"] ?? false)
+                ! self::isRead($analysis, $device)
             ) {
                 continue;
             }
@@ -54,5 +48,25 @@ final class WayLegRule implements ReadsBenchFacts, Rule
         }
 
         return $findings;
+    }
+
+    /** Whether the live slot of its way was read, at the wires or while it was proven. */
+    public static function isRead(Analysis $analysis, FuseTapDevice $device): bool
+    {
+        $pin = "{$device->way()}.line";
+        $fields = $analysis->build->document->fields();
+        foreach ($fields->object('probe')->objects('readings') as $reading) {
+            $taken = Reading::of($reading);
+            if ($taken->pin === $pin && $taken->isVolts() && ! $taken->setAside) {
+                return true;
+            }
+        }
+        foreach ($fields->objects('log') as $entry) {
+            if ($entry->isA('measured') && ($entry->texts('about')[0] ?? '') === $pin && $entry->text('unit') === 'V') {
+                return true;
+            }
+        }
+
+        return false;
     }
 }

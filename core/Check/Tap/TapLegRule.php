@@ -7,13 +7,15 @@ namespace BenchGlow\Check\Tap;
 use BenchGlow\Analysis\Analysis;
 use BenchGlow\Build\Device\FuseTapDevice;
 use BenchGlow\Check\Finding;
+use BenchGlow\Check\Probe\WayLegRule;
+use BenchGlow\Check\ReadsBenchFacts;
 use BenchGlow\Check\Rule;
 use BenchGlow\Check\Severity;
 use BenchGlow\Edit\SetField;
 use BenchGlow\Quantity\Shown;
 
 /** A fuse tap that sits, or may sit, so that the donor's own fuse carries both loads (electrics.md 6). */
-final class TapLegRule implements Rule
+final class TapLegRule implements ReadsBenchFacts, Rule
 {
     public function id(): string
     {
@@ -24,7 +26,12 @@ final class TapLegRule implements Rule
     {
         $findings = [];
         foreach ($analysis->build->devices as $id => $device) {
-            if (! ($device instanceof FuseTapDevice) || $device->liveLeg() === 'common') {
+            if (
+                ! ($device instanceof FuseTapDevice) ||
+                $device->liveLeg() === 'common' ||
+                // Its slots were read: `probe.way_leg` says which leg goes where.
+                ($device->side() === null && WayLegRule::isRead($analysis, $device))
+            ) {
                 continue;
             }
             $leg = $device->liveLeg();

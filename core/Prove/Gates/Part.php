@@ -2,17 +2,24 @@
 
 declare(strict_types=1);
 
+
 namespace BenchGlow\Prove\Gates;
 
+use BenchGlow\Build\Light;
+use BenchGlow\Harness\Wire;
 use BenchGlow\Prove\Expectation;
 use BenchGlow\Prove\Gate;
 use BenchGlow\Prove\GateKind;
 use BenchGlow\Prove\Proving;
+use BenchGlow\Quantity\Shown;
 use BenchGlow\Quantity\Words;
 
-/** Each light alone on the bench supply, before it goes in. */
+/** Each light alone on the bench supply, before it goes in: what it draws, and that it glows. */
 final class Part implements GateKind
 {
+    /** A light's amps are within so much of what is solved. */
+    private const SHARE = 0.15;
+
     public function key(): string
     {
         return 'part';
@@ -30,6 +37,7 @@ final class Part implements GateKind
                 ),
                 array_map(strval(...), array_keys($light->emitters())),
             );
+            $amps = self::amps($proving, $light);
             $gates[] = new Gate(
                 "part:{$light->id}",
                 'part',
@@ -38,12 +46,42 @@ final class Part implements GateKind
                 'Put '.
                     Words::within($light->label).
                     ' on the bench supply'.
+                    ($amps === null ? '' : ' at '.Shown::plain(self::volts($proving), 1).' V').
                     (count($looks) > 1 ? ', every colour of it.' : '.'),
-                $looks,
+                $amps === null ? $looks : [...$looks, $amps],
                 'A dead part, or another one than was meant.',
             );
         }
 
         return $gates;
+    }
+
+    private static function volts(Proving $proving): float
+    {
+        return $proving->works->build->mainSupply()->nominalV ?? 12.0;
+    }
+
+    /** Null where it has no two ends of its own: several colours, or a resistor that sits in its lead. */
+    private static function amps(Proving $proving, Light $light): ?Expectation
+    {
+        [$plus, $minus] = State::ends($proving, $light->id);
+        if ($plus === null || $minus === null || count($light->emitters()) > 1 || $light->kind === 'leds') {
+            return null;
+        }
+        $of = fn (Wire $w): bool => str_starts_with($w->from, "{$light->id}.") ||
+            str_starts_with($w->to, "{$light->id}.");
+        $out = array_map(fn (Wire $w): string => $w->id, array_values(array_filter($proving->works->harness->wires, $of)));
+        $amps = $proving->instrument->benchAmps($plus, $minus, self::volts($proving), $out);
+
+        return $amps === null || $amps < 1e-4
+            ? null
+            : new Expectation(
+                'amps',
+                $plus,
+                $minus,
+                round($amps, 3),
+                round((1 - self::SHARE) * $amps, 3),
+                round((1 + self::SHARE) * $amps, 3),
+            );
     }
 }

@@ -2,18 +2,23 @@
 
 declare(strict_types=1);
 
+
 namespace BenchGlow\Prove\Gates;
 
 use BenchGlow\Prove\Expectation;
 use BenchGlow\Prove\Gate;
 use BenchGlow\Prove\GateKind;
+use BenchGlow\Prove\Instrument;
 use BenchGlow\Prove\Proving;
 
 /** Nothing behind a fuse is shorted, before the fuse goes in. */
 final class ShortAway implements GateKind
 {
-    /** Less than this share of what the lit circuit comes to is a short. */
+    /** Less than this share of what is there is a short. */
     private const SHARE = 0.5;
+
+    /** Where a meter's half volt opens nothing, so much at least. */
+    private const OPEN_OHM = 1000.0;
 
     public function key(): string
     {
@@ -30,16 +35,29 @@ final class ShortAway implements GateKind
                 if ($thing->kind !== 'fuse' || $lit === null) {
                     continue;
                 }
-                $amps = abs($lit->lit->amps[$thing->id] ?? 0.0);
-                $least = $amps > 1e-4 ? (self::SHARE * $proving->expected->supplyV) / $amps : 100.0;
+                $minus = $proving->table->minus();
+                $ohm = $proving->instrument->ohms("{$thing->id}.2", $minus, $lit->closed, [$thing->id]);
                 $gates[] = new Gate(
                     "short:{$thing->id}",
                     'short',
                     $works->circuit,
                     'fuse_out',
-                    "Fuse {$thing->id} out: ohms from its light side to ".$works->pin($proving->table->minus()).'.',
-                    [new Expectation('ohms', "{$thing->id}.2", $proving->table->minus(), low: round($least, 1))],
+                    ucfirst($works->pin($thing->id)).
+                        ' out, switches as when all is lit: ohms from its light side to '.
+                        $works->pin($minus).
+                        '.',
+                    [
+                        new Expectation(
+                            'ohms',
+                            "{$thing->id}.2",
+                            $minus,
+                            $ohm,
+                            $ohm === null ? self::OPEN_OHM : round(self::SHARE * $ohm, 1),
+                            word: $ohm === null ? 'open' : null,
+                        ),
+                    ],
                     'A short, or a diode the wrong way round. Never a larger fuse.',
+                    $proving->with($proving->brightest()),
                 );
             }
         }

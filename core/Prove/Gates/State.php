@@ -56,7 +56,7 @@ final class State implements GateKind
     }
 
     /** @return array{string|null, string|null} pins of a light for the two tips, the furthest that are wired */
-    private static function ends(Proving $proving, string $light): array
+    public static function ends(Proving $proving, string $light): array
     {
         $ends = ['plus' => null, 'minus' => null];
         foreach ($proving->works->harness->wiredPins($light) as $pin) {
