@@ -19,6 +19,7 @@ use App\Stations\HandOver\HandOverStation;
 use App\Stations\Harness\HarnessStation;
 use App\Stations\Layout\LayoutStation;
 use App\Stations\Probe\ProbeStation;
+use App\Stations\Prove\ProveStation;
 use BenchGlow\Format\BadBuild;
 use InvalidArgumentException;
 use LogicException;
@@ -34,6 +35,7 @@ final class Stations
         CircuitStation::class,
         HarnessStation::class,
         BuildStation::class,
+        ProveStation::class,
         HandOverStation::class,
     ];
 

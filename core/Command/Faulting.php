@@ -16,6 +16,7 @@ use BenchGlow\Prove\Observation;
 use BenchGlow\Prove\Sight;
 use BenchGlow\Prove\StatesThatMatter;
 use BenchGlow\Prove\Suspect;
+use BenchGlow\Prove\Taken;
 use BenchGlow\Prove\Works;
 use BenchGlow\Trial\Planted;
 use Random\Engine\Mt19937;
@@ -116,11 +117,12 @@ final class Faulting
                     'expected volts or fuse; ohms are read with the power off, and no state has them.',
                 );
             }
-            $red = $table->works->harness->pin($row->text('red'));
-            if (! in_array($red, $table->works->pins(), true)) {
+            $far = Taken::farEnd($row->text('red'), $row->text('black'), $table->works);
+            $red = $far ?? $table->works->harness->pin($row->text('red'));
+            if ($far === null && ! in_array($red, $table->works->pins(), true)) {
                 throw BadBuild::at("{$path}/red", "there is no pin `{$row->text('red')}` in this circuit.");
             }
-            if ($row->text('black') !== '' && $row->text('black') !== $table->minus()) {
+            if ($far === null && $row->text('black') !== '' && $row->text('black') !== $table->minus()) {
                 throw BadBuild::at("{$path}/black", "expected the black tip on `{$table->minus()}`.");
             }
             $value = $row->numberOrNull('value');
@@ -205,7 +207,7 @@ final class Faulting
             ...match ($try->kind) {
                 'look' => ['emitter' => $try->at],
                 'fuse' => ['subject' => $try->at],
-                default => ['red' => $try->at, 'black' => $table->minus()],
+                default => array_combine(['red', 'black'], $try->tips($table->minus())),
             },
             'with' => (object) $try->with,
             'gain' => round($try->gain, 3),

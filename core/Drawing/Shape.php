@@ -95,6 +95,26 @@ final readonly class Shape
             : [self::cut($first, $width), self::cut(implode(' ', $words), $width)];
     }
 
+    /** The same in another state: a wire that is cleared. */
+    public function stated(string $state): self
+    {
+        return new self(
+            $this->kind,
+            $this->x,
+            $this->y,
+            $this->w,
+            $this->h,
+            $this->points,
+            $this->part,
+            $state,
+            $this->text,
+            $this->anchor,
+            $this->fill,
+            $this->title,
+            $this->pin,
+        );
+    }
+
     /** Left and right changed over about the middle of a width, as seen from behind. */
     public function mirrored(float $width): self
     {

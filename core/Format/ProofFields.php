@@ -14,10 +14,6 @@ final class ProofFields
 
     public const LOOKS = ['dark', 'ghost', 'dim', 'right', 'bright', 'wrong_colour', 'flickers'];
 
-    public const INSTRUMENTS = ['meter', 'test_lamp', 'led_tester', 'beeper', 'clamp'];
-
-    public const WORDS = ['pulsing', 'wandering', 'bright', 'dim', 'dark', 'open', 'beeps', 'silent', 'blown', 'whole'];
-
     private const MOST_GATES = 2000;
 
     private const MOST_HUNTS = 200;

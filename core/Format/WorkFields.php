@@ -46,6 +46,11 @@ final class WorkFields
 
     public const LOG = ['note', 'measured', 'changed', 'failed', 'arrived', 'mistake', 'left', 'cared', 'used'];
 
+    /** Of a reading. */
+    public const INSTRUMENTS = ['meter', 'test_lamp', 'led_tester', 'beeper', 'clamp'];
+
+    public const WORDS = ['pulsing', 'wandering', 'bright', 'dim', 'dark', 'open', 'beeps', 'silent', 'blown', 'whole'];
+
     public const CAUSES = [
         'sleeve_forgotten',
         'boot_or_grommet_forgotten',
@@ -323,8 +328,8 @@ final class WorkFields
                     'kind' => S::choice(...self::LOG),
                     // Of a reading: the red tip, the black one.
                     'about' => S::list(S::pin()),
-                    'instrument' => S::choice(...ProofFields::INSTRUMENTS)->orNull(),
-                    'word' => S::choice(...ProofFields::WORDS)->orNull(),
+                    'instrument' => S::choice(...self::INSTRUMENTS)->orNull(),
+                    'word' => S::choice(...self::WORDS)->orNull(),
                     'powered' => S::flag(),
                     'with' => S::map(S::local(), S::ID),
                     'supply_v' => S::number(0, 60),

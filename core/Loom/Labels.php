@@ -63,8 +63,28 @@ final class Labels
         }
         $parts = explode('.', $pin);
         $own = array_slice($parts, 1);
-        $said = array_map(fn (string $p): string => self::MEAN[$p] ?? str_replace('_', ' ', $p), $own);
+        $said = array_map(
+            fn (string $p): string => self::MEAN[$p] ?? ($this->mark($parts[0], $p) ?? str_replace('_', ' ', $p)),
+            $own,
+        );
 
         return trim($this->build->label($parts[0]).' '.implode(' ', $said));
+    }
+
+    /** A cut mark of a strip in words; null where it is none. */
+    private function mark(string $light, string $pin): ?string
+    {
+        $strip = $this->build->lights[$light] ?? null;
+        if ($strip?->kind !== 'strip' || preg_match('/^u(\d+)$/', $pin, $m) !== 1) {
+            return null;
+        }
+        $units = $strip->fit()->units;
+
+        return match ((int) $m[1]) {
+            0 => 'start',
+            $units => 'end',
+            intdiv($units, 2) => 'middle',
+            default => "cut mark {$m[1]}",
+        };
     }
 }

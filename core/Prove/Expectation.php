@@ -7,6 +7,11 @@ namespace BenchGlow\Prove;
 /** What a look or a tip should show: a word, or a figure with its band (probe-prove.md 12). */
 final readonly class Expectation
 {
+    private const OPEN_OHM = 1000.0;
+
+    /** A floating end shows less than this to a meter that loads it. */
+    private const FLOATS_V = 0.3;
+
     /**
      * @param  string  $what  volts · amps · ohms · seconds · look · contact
      * @param  string|null  $pin  where the red tip goes
@@ -37,6 +42,25 @@ final readonly class Expectation
             $measured >= $low - $half && $measured <= $high + $half => 'a little off',
             default => 'not as it should be',
         };
+    }
+
+    /** The same for what was read as a word: open, wandering; a figure where it is one. */
+    public function judgeRead(?float $value, string $word): string
+    {
+        $right = fn (bool $is): string => $is ? 'right' : 'not as it should be';
+
+        return match (true) {
+            $this->word === 'open' => $right($word === 'open' || $value >= ($this->low ?? self::OPEN_OHM)),
+            $this->word === 'wandering' => $right($word === 'wandering' || ($value !== null && abs($value) < self::FLOATS_V)),
+            $value === null => $right($this->low !== null && $this->high === null && $word === 'open'),
+            default => $this->judge($value),
+        };
+    }
+
+    /** What an eye tells, a reading can't. */
+    public function isMeasured(): bool
+    {
+        return $this->what !== 'look';
     }
 
     /** @return array<string, mixed> */

@@ -29,6 +29,11 @@ final class Expected
 
     private const AMPS = [0.03, 0.01];
 
+    /** A wire that carries nothing picks up so much beside one that does. */
+    private const NOTHING_V = 0.05;
+
+    private const PICKED_UP_V = 0.3;
+
     /** @var list<Scenes> */
     private array $real = [];
 
@@ -93,6 +98,27 @@ final class Expected
     }
 
     /**
+     * Volts at the cut mark of a strip that is furthest from where it is fed.
+     *
+     * @param  array<string, string>  $inputs
+     */
+    public function farVolts(array $inputs, string $light, string $emitter, string $red, string $black): Expectation
+    {
+        return $this->band(
+            'volts',
+            $inputs,
+            function (State $s) use ($light, $emitter): ?float {
+                $volts = $s->lights[$light][$emitter]->volts ?? [];
+
+                return $volts === [] ? null : $volts[count($volts) - 1];
+            },
+            self::VOLTS,
+            $red,
+            $black,
+        );
+    }
+
+    /**
      * Amps through a wire or thing.
      *
      * @param  array<string, string>  $inputs
@@ -104,7 +130,7 @@ final class Expected
             $inputs,
             fn (State $s): ?float => isset($s->amps[$through]) ? abs($s->amps[$through]) : null,
             self::AMPS,
-            null,
+            $through,
             null,
         );
     }
@@ -121,7 +147,7 @@ final class Expected
             $inputs,
             fn (State $s): ?float => $s->supplyAmps[$supply] ?? null,
             self::AMPS,
-            null,
+            $supply,
             null,
         );
     }
@@ -151,6 +177,9 @@ final class Expected
         }
         $spread = self::spread($all);
         $half = 2 * $spread + $more[0] * abs($value) + $more[1];
+        if ($what === 'volts' && abs($value) < self::NOTHING_V) {
+            $half = max($half, self::PICKED_UP_V);
+        }
 
         return new Expectation(
             $what,

@@ -50,13 +50,20 @@ final class FaultTable
 
     private readonly string $minus;
 
-    public function __construct(public readonly Works $works)
+    /** @param  FaultRows|null  $kept  of the same circuit, as far as they were made */
+    public function __construct(public readonly Works $works, ?FaultRows $kept = null)
     {
         $analysis = $works->analysis;
         $this->wiring = array_map(fn (LeadFigures $l): LeadWire => $l->wire, $analysis->leads);
         $this->pins = $works->pins();
         $this->minus = ($works->build->mainSupply()->id ?? '').'.minus';
         $this->faults = Faults::of($works);
+        if ($kept !== null) {
+            [$this->states, $this->lights, $this->right] = [$kept->states, $kept->lights, $kept->right];
+            $this->rows = array_intersect_key($kept->rows, $this->faults);
+
+            return;
+        }
         $this->states = $this->different();
         $right = [];
         foreach ($this->states as $n => $inputs) {
@@ -108,6 +115,24 @@ final class FaultTable
     public function row(string $key): array
     {
         return $this->rows[$key] ??= $this->solved($this->faults[$key]->overlay);
+    }
+
+    /** A fault whose row is not made yet; null where all are. */
+    public function missing(): ?string
+    {
+        foreach (array_keys($this->faults) as $key) {
+            if (! isset($this->rows[$key])) {
+                return (string) $key;
+            }
+        }
+
+        return null;
+    }
+
+    /** As far as it is made: what a table of the same circuit begins with. */
+    public function made(): FaultRows
+    {
+        return new FaultRows($this->states, $this->lights, $this->right, $this->rows);
     }
 
     /** @return list<Seen> what a fault of one's own shows */
@@ -203,6 +228,11 @@ final class FaultTable
         $volts = [];
         foreach ($this->pins as $pin) {
             $volts[$pin] = self::volts($scene->lit, $pin, $this->minus);
+        }
+
+        foreach ($this->works->farEnds() as $light) {
+            $across = array_values($scene->lit->lights[$light] ?? [])[0]->volts ?? [];
+            $volts["{$light}.end"] = $across === [] ? null : round($across[count($across) - 1], 4);
         }
 
         return new Seen($looks, $volts, $scene->solved());

@@ -55,7 +55,7 @@ final class Finder
         foreach ($this->suspects as $suspect) {
             $likely = log(((1 - self::SOMETHING_ELSE) * $suspect->weight()) / max(1e-9, $total));
             foreach ($seen as $one) {
-                $likely += log(max(1e-12, $one->given($suspect)));
+                $likely += log(max(1e-12, $one->given($suspect, $table->right[$one->state] ?? null)));
             }
             $log[] = $likely;
         }
@@ -84,6 +84,18 @@ final class Finder
         return $this->p === [] || $this->else > max($this->p);
     }
 
+    /** How many faults are not ruled out: within a hundredth of the likeliest. */
+    public function left(): int
+    {
+        $least = $this->p === [] ? 0.0 : 0.01 * max($this->p);
+        $left = 0;
+        foreach ($this->suspects as $n => $suspect) {
+            $left += $this->p[$n] >= $least ? count($suspect->faults) : 0;
+        }
+
+        return $left;
+    }
+
     public function isFound(): bool
     {
         return $this->p !== [] && max($this->p) >= self::SURE;
@@ -107,6 +119,9 @@ final class Finder
             }
             foreach ($this->table->works->pins() as $pin) {
                 $all[] = $this->tried('volts', $pin, $state, self::VOLTS + $this->hidden($pin), $now);
+            }
+            foreach ($this->table->works->farEnds() as $light) {
+                $all[] = $this->tried('volts', "{$light}.end", $state, self::VOLTS + $this->hidden($light), $now);
             }
         }
         foreach ($this->table->faults as $fault) {
@@ -145,7 +160,7 @@ final class Finder
             [$value, $word] = self::answer($kind, $at, $suspect, $state);
             $bin = $word ?? (string) (int) round((float) $value / Suspects::WITHIN_V);
             $bins[$bin][] = $this->p[$n];
-            $said[$n] = ['value' => $value, 'word' => $word, 'suspect' => $suspect->says()];
+            $said[$n] = ['value' => $value, 'word' => $word, 'suspect' => $suspect->says(), 'key' => $suspect->key()];
         }
         $all = array_sum(array_map(array_sum(...), $bins));
         $gain = 0.0;
@@ -194,7 +209,9 @@ final class Finder
         return match ($kind) {
             'look' => 'Look at '.Words::within($works->build->label(explode('.', $at)[0])).'.',
             'fuse' => 'Look at '.$works->pin($at).': is its wire whole?',
-            default => 'Red tip on '.$works->pin($at).', black on '.$works->pin($this->table->minus()).'.',
+            default => str_ends_with($at, '.end')
+                ? 'Both tips across the far end of '.$works->pin(substr($at, 0, -4)).', red on +.'
+                : 'Red tip on '.$works->pin($at).', black on '.$works->pin($this->table->minus()).'.',
         };
     }
 }

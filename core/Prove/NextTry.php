@@ -10,7 +10,7 @@ final readonly class NextTry
     /**
      * @param  string  $kind  look · volts · fuse
      * @param  array<string, string>  $with  inputs
-     * @param  list<array{value: float|null, word: string|null, suspect: string}>  $expects  by suspicion, the likelier first
+     * @param  list<array{value: float|null, word: string|null, suspect: string, key: string}>  $expects  by suspicion, the likelier first
      */
     public function __construct(
         public string $kind,
@@ -22,6 +22,12 @@ final readonly class NextTry
         public float $trouble,
         public array $expects,
     ) {
+    }
+
+    /** @return array{string, string} where the red tip goes and where the black one */
+    public function tips(string $minus): array
+    {
+        return str_ends_with($this->at, '.end') ? ["{$this->at}.plus", "{$this->at}.minus"] : [$this->at, $minus];
     }
 
     public function worth(): float

@@ -16,6 +16,9 @@ final readonly class Observation
 
     private const NOISE = 0.012;
 
+    /** Of what a joint with ohms takes off, so much to either side. */
+    private const DEGREE = 0.35;
+
     /** Half of what a meter's word is worth, so that densities and words go together. */
     private const WINDOW_V = 0.12;
 
@@ -49,13 +52,23 @@ final readonly class Observation
     ) {
     }
 
-    /** How likely it is where a suspicion is true. */
-    public function given(Suspect $suspect): float
+    /**
+     * How likely it is where a suspicion is true.
+     *
+     * @param  Seen|null  $right  what the same state shows where nothing is wrong: how bad a bad joint is nobody knows, so what it
+     *                            takes off is spread; null: taken as it is simulated
+     */
+    public function given(Suspect $suspect, ?Seen $right = null): float
     {
         return match ($this->kind) {
             'look' => self::look($suspect->seen[$this->state]->looks[$this->at] ?? 'right', (string) $this->word),
             'fuse' => $this->fuse($suspect),
-            default => self::volts($suspect->seen[$this->state], $this->at, $this->value),
+            default => self::volts(
+                $suspect->seen[$this->state],
+                $this->at,
+                $this->value,
+                $suspect->isOfDegree() ? $right : null,
+            ),
         };
     }
 
@@ -74,7 +87,7 @@ final readonly class Observation
         };
     }
 
-    private static function volts(Seen $seen, string $pin, ?float $value): float
+    private static function volts(Seen $seen, string $pin, ?float $value, ?Seen $right): float
     {
         $predicted = $seen->volts[$pin] ?? null;
         if ($predicted === null) {
@@ -87,7 +100,8 @@ final readonly class Observation
         if ($value === null) {
             return self::SLIP / 2;
         }
-        $sd = sqrt(self::NOISE_V ** 2 + (self::NOISE * $predicted) ** 2);
+        $off = self::DEGREE * abs($predicted - ($right->volts[$pin] ?? $predicted));
+        $sd = sqrt(self::NOISE_V ** 2 + (self::NOISE * $predicted) ** 2 + $off ** 2);
         $bell = exp(-0.5 * (($value - $predicted) / $sd) ** 2) / ($sd * sqrt(2 * M_PI));
 
         return self::WINDOW_V * ((1 - self::SLIP) * $bell + self::SLIP / self::RANGE_V);

@@ -17,9 +17,10 @@ final class Proving
 
     public readonly Instrument $instrument;
 
-    public function __construct(public readonly Works $works, ?float $supplyV = null)
+    /** @param  FaultTable|null  $table  where it is made already */
+    public function __construct(public readonly Works $works, ?float $supplyV = null, ?FaultTable $table = null)
     {
-        $this->table = new FaultTable($works);
+        $this->table = $table ?? new FaultTable($works);
         $this->matter = StatesThatMatter::of($this->table);
         $this->expected = new Expected($works, $supplyV);
         $this->instrument = new Instrument($works);
@@ -35,6 +36,18 @@ final class Proving
                 $lit += (int) ($word === 'glows');
             }
             $best = $lit > $best[1] ? [$n, $lit] : $best;
+        }
+
+        return $best[0];
+    }
+
+    /** The state in which a thing carries most; the brightest where it carries nothing in any. */
+    public function fullest(string $thing): int
+    {
+        $best = [$this->brightest(), 1e-3];
+        foreach ($this->table->states as $n => $inputs) {
+            $amps = abs($this->expected->scene($inputs)?->lit->amps[$thing] ?? 0.0);
+            $best = $amps > 1.01 * $best[1] ? [$n, $amps] : $best;
         }
 
         return $best[0];

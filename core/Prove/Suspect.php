@@ -37,6 +37,12 @@ final readonly class Suspect
         return false;
     }
 
+    /** Whether it can be so more or less: ohms of a joint, a supply that is weak. */
+    public function isOfDegree(): bool
+    {
+        return in_array($this->faults[0]->kind, ['resistance', 'supply'], true);
+    }
+
     /** @return list<string> */
     public function places(): array
     {

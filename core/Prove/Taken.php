@@ -64,9 +64,11 @@ final readonly class Taken
                 ? new Observation('fuse', $state, $this->red, null, $this->word)
                 : null;
         }
-        $red = $table->works->harness->pin($this->red);
-        $toMinus = $this->black === '' || $this->black === $table->minus();
-        if ($this->kind !== 'volts' || ! $toMinus || ! in_array($red, $pins, true)) {
+        $far = self::farEnd($this->red, $this->black, $table->works);
+        $red = $far ?? $table->works->harness->pin($this->red);
+        $known = $far !== null || in_array($red, $pins, true);
+        $toMinus = $far !== null || $this->black === '' || $this->black === $table->minus();
+        if ($this->kind !== 'volts' || ! $toMinus || ! $known) {
             return null;
         }
         // Read at other volts of the bank: all goes with it.
@@ -74,6 +76,14 @@ final readonly class Taken
         $share = $this->supplyV === null || $this->supplyV <= 0.0 ? 1.0 : $nominal / $this->supplyV;
 
         return new Observation('volts', $state, $red, $this->value === null ? null : $this->value * $share, null);
+    }
+
+    /** The far end of a strip that both tips are across; null where they are not. */
+    public static function farEnd(string $red, string $black, Works $works): ?string
+    {
+        $light = preg_match('/^(.+)\.end\.plus$/', $red, $m) === 1 ? $m[1] : '';
+
+        return $black === "{$light}.end.minus" && in_array($light, $works->farEnds(), true) ? "{$light}.end" : null;
     }
 
     /** @return array<string, self> id => reading, in the order of the log */

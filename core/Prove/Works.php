@@ -111,6 +111,21 @@ final class Works
         return array_map(strval(...), array_keys($pins));
     }
 
+    /** @return list<string> strips fed at their start alone, whose far end can be measured across its own two pads */
+    public function farEnds(): array
+    {
+        $all = [];
+        foreach ($this->build->lightsOf($this->circuit) as $light) {
+            $marks = $this->harness->wiredPins($light->id);
+            $fedAtStart = array_filter($marks, fn (string $p): bool => ! str_contains($p, '.u0.')) === [];
+            if ($light->kind === 'strip' && count($light->emitters()) === 1 && $marks !== [] && $fedAtStart) {
+                $all[] = $light->id;
+            }
+        }
+
+        return $all;
+    }
+
     /** @return list<string> things of the host and devices that the circuit's leads end on */
     public function things(): array
     {
@@ -270,9 +285,36 @@ final class Works
         ];
     }
 
+    /** A pin in words; of what sits in a wire the side it is on: "fuse F1, on the side of menu panel". */
     public function pin(string $pin): string
     {
+        $thing = explode('.', $pin)[0];
+        foreach ($thing === $pin ? [] : $this->cores as $wires) {
+            foreach ($wires as $wire) {
+                $other = $wire->from === $pin ? $wire->to : ($wire->to === $pin ? $wire->from : null);
+                if ($other !== null && $this->isInLine($thing)) {
+                    $way = preg_match('/\.(\d+)[ab]$/', $pin, $m) === 1 ? " way {$m[1]}" : '';
+                    $of = Words::within($this->labels->pin(explode('.', $other)[0]));
+
+                    return Words::within($this->labels->pin($thing))."{$way}, on the side of {$of}";
+                }
+            }
+        }
+
         return Words::within($this->labels->pin($pin));
+    }
+
+    private function isInLine(string $thing): bool
+    {
+        foreach ($this->build->leads as $lead) {
+            foreach ($lead->inline as $inline) {
+                if ($inline->id === $thing) {
+                    return true;
+                }
+            }
+        }
+
+        return false;
     }
 
     public function wire(Lead $lead, int $core): string

@@ -19,21 +19,21 @@ final class FirstPower implements GateKind
     public function gates(Proving $proving): array
     {
         $works = $proving->works;
-        $state = $proving->brightest();
         $gates = [];
         foreach ($works->leads as $lead) {
             foreach ($lead->inline as $thing) {
                 if ($thing->kind !== 'fuse') {
                     continue;
                 }
+                $state = $proving->fullest($thing->id);
                 $gates[] = new Gate(
                     "power:{$thing->id}",
                     'power',
                     $works->circuit,
                     'live',
-                    "Meter in place of fuse {$thing->id}, {$proving->thrown($state)}: amps.",
+                    'Meter in place of '.$works->pin($thing->id).", {$proving->thrown($state)}: amps.",
                     [$proving->expected->amps($proving->with($state), $thing->id)],
-                    'Look for it: too much is a short or another part, none is open.',
+                    'Too much is a short or another part; none at all is a joint or the fuse. Look for it.',
                     $proving->with($state),
                 );
             }

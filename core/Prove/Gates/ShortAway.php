@@ -28,11 +28,12 @@ final class ShortAway implements GateKind
     public function gates(Proving $proving): array
     {
         $works = $proving->works;
-        $lit = $proving->expected->scene($proving->with($proving->brightest()));
         $gates = [];
         foreach ($works->leads as $lead) {
             foreach ($lead->inline as $thing) {
-                if ($thing->kind !== 'fuse' || $lit === null) {
+                $with = $proving->with($proving->fullest($thing->id));
+                $lit = $thing->kind === 'fuse' ? $proving->expected->scene($with) : null;
+                if ($lit === null) {
                     continue;
                 }
                 $minus = $proving->table->minus();
@@ -57,7 +58,7 @@ final class ShortAway implements GateKind
                         ),
                     ],
                     'A short, or a diode the wrong way round. Never a larger fuse.',
-                    $proving->with($proving->brightest()),
+                    $with,
                 );
             }
         }

@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace BenchGlow\Prove\Gates;
 
+use BenchGlow\Build\Light;
 use BenchGlow\Prove\Expectation;
 use BenchGlow\Prove\Gate;
 use BenchGlow\Prove\GateKind;
@@ -28,10 +29,8 @@ final class State implements GateKind
                 $expected[] = new Expectation('look', word: $word, emitter: (string) $emitter);
             }
             foreach ($works->build->lightsOf($works->circuit) as $light) {
-                [$plus, $minus] = self::ends($proving, $light->id);
-                if ($plus !== null && $minus !== null) {
-                    $expected[] = $proving->expected->volts($with, $plus, $minus);
-                }
+                $volts = self::volts($proving, $light, $with);
+                $volts === null ? null : ($expected[] = $volts);
             }
             $thrown = array_diff_assoc($with, $works->build->restPositions());
             ksort($thrown);
@@ -44,15 +43,29 @@ final class State implements GateKind
                 'state',
                 $works->circuit,
                 'live',
-                ucfirst($proving->thrown($state)).': what glows, and the volts at the light.',
+                ucfirst($proving->thrown($state)).': what glows, and the volts at the light’s far end.',
                 $expected,
-                'Look for it: the faults that would show this are known.',
+                'One of the faults that were simulated: look for it.',
                 $with,
                 'A phone that films the light sees it from the switch.',
             );
         }
 
         return $gates;
+    }
+
+    /** @param  array<string, string>  $with */
+    private static function volts(Proving $proving, Light $light, array $with): ?Expectation
+    {
+        $emitters = array_keys($light->emitters());
+        if (in_array($light->id, $proving->works->farEnds(), true)) {
+            [$red, $black] = ["{$light->id}.end.plus", "{$light->id}.end.minus"];
+
+            return $proving->expected->farVolts($with, $light->id, (string) $emitters[0], $red, $black);
+        }
+        [$plus, $minus] = self::ends($proving, $light->id);
+
+        return $plus === null || $minus === null ? null : $proving->expected->volts($with, $plus, $minus);
     }
 
     /** @return array{string|null, string|null} pins of a light for the two tips, the furthest that are wired */

@@ -1,0 +1,44 @@
+@php($link = $page?->now)
+@php($row = $link ? collect($link->gate->expected)->first(fn($e) => $e->isMeasured()) : null)
+<div class="face prove-face">
+    <div class="bank-row">
+        <span>bank <span class="figure">{{ $page->bank() }}</span></span>
+        <details>
+            <summary>{{ $page->bankIsMeasured() ? 'measured; again' : 'measure it' }}</summary>
+            <x-form
+                op="bank"
+                echo="bank-echo"
+                render="all"
+            >
+                <label for="bank">Red on plus, black on minus</label>
+                <input
+                    class="typed"
+                    id="bank"
+                    name="text"
+                    size="6"
+                    inputmode="decimal"
+                    autocomplete="off"
+                >
+                <button class="button is-small">Keep it</button><span
+                    class="echo"
+                    id="bank-echo"
+                ></span></x-form>
+        </details>
+    </div>
+    @if ($row)
+        @php($taken = $link->stands === 'stale' ? null : $link->reading($row))
+        <p class="pair"><span>expected</span> <b class="big figure">{{ App\Stations\Prove\Figure::value($row) }}</b>
+            <small>{{ App\Stations\Prove\Figure::unit($row) }}</small></p>
+        <p class="pair teal"><span>measured</span> <b
+                class="big figure">{{ $taken === null ? '—' : preg_replace('/ [^ ]+$/u', '', App\Stations\Prove\Figure::taken($taken)) }}</b>
+            <small>{{ App\Stations\Prove\Figure::unit($row) }}</small></p>
+        <p class="at">{{ $page->where($row) }}{{ App\Stations\Prove\Figure::band($row) === '' ? '' : ', band ' . App\Stations\Prove\Figure::band($row) }}
+        </p>
+    @elseif ($link)
+        <p class="big figure">{{ $page->seen($link) }}</p>
+        <p class="at">as it should look</p>
+    @else
+        <p class="big figure">—</p>
+        <p class="at">nothing to prove here</p>
+    @endif
+</div>
