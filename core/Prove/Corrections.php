@@ -45,12 +45,15 @@ final class Corrections
             return null;
         }
         $far = self::last($chain, ["{$light->id}.end.plus"]);
-        $start = array_values(
-            array_filter($works->pins(), fn (string $p): bool => $p === "{$light->id}.u0.plus"),
-        )[0] ?? '';
-        $fed = self::last($chain, [$start, "{$light->id}.start.plus"]);
+        $fed = self::last($chain, ["{$light->id}.start.plus"]);
         $amps = self::amps($works, $chain);
-        if ($far === null || $fed === null || $amps === null || $far->supplyV !== $fed->supplyV) {
+        if (
+            $far === null ||
+            $fed === null ||
+            $amps === null ||
+            $far->supplyV !== $fed->supplyV ||
+            $fed->black !== "{$light->id}.start.minus"
+        ) {
             return null;
         }
         try {

@@ -119,6 +119,23 @@ final class Expected
     }
 
     /**
+     * Volts across the first unit of a strip.
+     *
+     * @param  array<string, string>  $inputs
+     */
+    public function nearVolts(array $inputs, string $light, string $emitter): Expectation
+    {
+        return $this->band(
+            'volts',
+            $inputs,
+            fn (State $s): ?float => $s->lights[$light][$emitter]->volts[0] ?? null,
+            self::VOLTS,
+            "{$light}.start.plus",
+            "{$light}.start.minus",
+        );
+    }
+
+    /**
      * Amps through a wire or thing.
      *
      * @param  array<string, string>  $inputs

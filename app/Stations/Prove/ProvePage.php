@@ -272,8 +272,8 @@ final class ProvePage
             return '';
         }
         $works = $this->proof->works;
-        if (str_ends_with($expected->pin, '.end.plus')) {
-            return 'across the far end of '.$works->pin(explode('.', $expected->pin)[0]);
+        if (preg_match('/^(.+)\.(start|end)\.plus$/', $expected->pin, $m) === 1) {
+            return 'across the '.($m[2] === 'end' ? 'far' : 'fed').' end of '.$works->pin($m[1]);
         }
 
         return $expected->what === 'volts' || $expected->what === 'ohms' || $expected->what === 'contact'

@@ -13,6 +13,9 @@ use BenchGlow\Prove\Proving;
 /** Each state that matters: what glows, and the volts at the light. */
 final class State implements GateKind
 {
+    /** Between both ends of a strip; less is the meter's. */
+    private const TELLING_V = 0.3;
+
     public function key(): string
     {
         return 'state';
@@ -29,8 +32,7 @@ final class State implements GateKind
                 $expected[] = new Expectation('look', word: $word, emitter: (string) $emitter);
             }
             foreach ($works->build->lightsOf($works->circuit) as $light) {
-                $volts = self::volts($proving, $light, $with);
-                $volts === null ? null : ($expected[] = $volts);
+                $expected = [...$expected, ...self::volts($proving, $light, $with)];
             }
             $thrown = array_diff_assoc($with, $works->build->restPositions());
             ksort($thrown);
@@ -54,18 +56,25 @@ final class State implements GateKind
         return $gates;
     }
 
-    /** @param  array<string, string>  $with */
-    private static function volts(Proving $proving, Light $light, array $with): ?Expectation
+    /**
+     * Across the far end; across the fed one too where a strip loses enough between them to tell its rails by.
+     *
+     * @param  array<string, string>  $with
+     * @return list<Expectation>
+     */
+    private static function volts(Proving $proving, Light $light, array $with): array
     {
-        $emitters = array_keys($light->emitters());
         if (in_array($light->id, $proving->works->farEnds(), true)) {
+            $emitter = (string) array_keys($light->emitters())[0];
             [$red, $black] = ["{$light->id}.end.plus", "{$light->id}.end.minus"];
+            $far = $proving->expected->farVolts($with, $light->id, $emitter, $red, $black);
+            $fed = $proving->expected->nearVolts($with, $light->id, $emitter);
 
-            return $proving->expected->farVolts($with, $light->id, (string) $emitters[0], $red, $black);
+            return ($fed->value ?? 0.0) - ($far->value ?? 0.0) < self::TELLING_V ? [$far] : [$far, $fed];
         }
         [$plus, $minus] = self::ends($proving, $light->id);
 
-        return $plus === null || $minus === null ? null : $proving->expected->volts($with, $plus, $minus);
+        return $plus === null || $minus === null ? [] : [$proving->expected->volts($with, $plus, $minus)];
     }
 
     /** @return array{string|null, string|null} pins of a light for the two tips, the furthest that are wired */
