@@ -191,6 +191,7 @@ use BenchGlow\Check\Work\RestUnsafeRule;
 use BenchGlow\Check\Work\SleeveMissedRule;
 use BenchGlow\Check\Work\StepOrphanedRule;
 use BenchGlow\Check\Work\TimesUnlikelyRule;
+use BenchGlow\Format\Fields;
 
 /** The one ordered list of rules. */
 final class Rules
@@ -404,6 +405,7 @@ final class Rules
             fn (Rule $rule): bool => ! ($rule instanceof ReadsBenchFacts) &&
                 ! ($rule instanceof ReadsLayouts) &&
                 ! ($rule instanceof ReadsWork) &&
+                ! ($rule instanceof ReadsProof) &&
                 ! ($rule instanceof ReadsMoment),
         );
     }
@@ -416,17 +418,21 @@ final class Rules
             : self::of($analysis, fn (Rule $rule): bool => $rule instanceof ReadsLayouts);
     }
 
-    /** @return list<Finding> of the rules that read what was done and what comes off: good as long as the document stays */
+    /** @return list<Finding> of the rules that read what was done, what comes off, what was proven: good as long as the document stays */
     public static function ofWork(Analysis $analysis): array
     {
         $build = $analysis->build;
-        $work = $build->document->fields()->object('work')->data;
         $fields = $build->document->fields();
-        $log = [...$fields->items('log'), ...$fields->items('gates'), ...$fields->items('faults')];
-        $nothing =
-            [...$work, ...$log] === [] && $build->panels === [] && $build->fixings === [] && $build->holes === [];
+        $log = array_filter($fields->objects('log'), fn (Fields $entry): bool => ! $entry->isA('measured'));
+        $work = $fields->object('work');
+        $worked =
+            [...$work->data, ...$log] !== [] || $build->panels !== [] || $build->fixings !== [] || $build->holes !== [];
+        $proven = [...$fields->items('gates'), ...$fields->items('faults'), ...$work->items('done')] !== [];
 
-        return $nothing ? [] : self::of($analysis, fn (Rule $rule): bool => $rule instanceof ReadsWork);
+        return [
+            ...$worked ? self::of($analysis, fn (Rule $rule): bool => $rule instanceof ReadsWork) : [],
+            ...$proven ? self::of($analysis, fn (Rule $rule): bool => $rule instanceof ReadsProof) : [],
+        ];
     }
 
     /** @return list<Finding> of the rules that ask what time it is */

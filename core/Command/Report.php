@@ -16,6 +16,10 @@ use BenchGlow\Check\Together;
 use BenchGlow\Check\Tries;
 use BenchGlow\Harness\HostLoad;
 use BenchGlow\Lists\PartsList;
+use BenchGlow\Prove\Gates;
+use BenchGlow\Prove\Proving;
+use BenchGlow\Prove\Recorded;
+use BenchGlow\Prove\Works;
 use BenchGlow\Scene\EmitterState;
 use BenchGlow\Scene\Scene;
 
@@ -85,6 +89,25 @@ final class Report
             'parts_list' => PartsList::of($analysis),
             'cut_list' => PartsList::cuts($analysis),
             'to_insulate' => PartsList::toInsulate($analysis),
+            ...self::proof($analysis),
+        ];
+    }
+
+    /** @return array<string, mixed> nothing where nothing was proven: then no fault is simulated for it */
+    private static function proof(Analysis $analysis): array
+    {
+        $fields = $analysis->build->document->fields();
+        if ([...$fields->items('gates'), ...$fields->items('faults')] === []) {
+            return [];
+        }
+        $gates = array_map(
+            fn (string $circuit): array => Gates::of(new Proving(new Works($analysis, $circuit))),
+            Recorded::circuits($analysis),
+        );
+
+        return [
+            'gates' => Recorded::gates($analysis, array_merge(...$gates)),
+            'hunts' => Recorded::hunts($analysis),
         ];
     }
 

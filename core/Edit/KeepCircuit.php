@@ -35,7 +35,7 @@ final readonly class KeepCircuit implements Edit
             }
         }
         // Rules set aside and scenes of what is gone would name nothing.
-        foreach (['scenes', 'stories', 'layouts', 'log', 'accepted', 'never'] as $section) {
+        foreach (['scenes', 'stories', 'layouts', 'log', 'gates', 'faults', 'accepted', 'never'] as $section) {
             unset($draft->data[$section]);
         }
         RemoveItem::sweep($draft, array_diff_key($gone, [$circuit => true]));

@@ -51,6 +51,23 @@ final readonly class Taken
         );
     }
 
+    /** @return array<string, mixed> */
+    public function toArray(): array
+    {
+        return array_filter(
+            [
+                'red' => $this->red,
+                'black' => $this->black,
+                'with' => $this->with,
+                'kind' => $this->kind,
+                'value' => $this->value,
+                'word' => $this->word,
+                'supply_v' => $this->supplyV,
+            ],
+            fn (mixed $v): bool => $v !== null && $v !== '' && $v !== [],
+        );
+    }
+
     /**
      * As the finder weighs it; null where it says nothing of this circuit: a pin that is gone, ohms with the power off.
      *

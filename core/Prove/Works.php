@@ -10,7 +10,6 @@ use BenchGlow\Build\Device\JointDevice;
 use BenchGlow\Build\Document;
 use BenchGlow\Build\Lead;
 use BenchGlow\Format\BadBuild;
-use BenchGlow\Format\Fields;
 use BenchGlow\Harness\Bodies;
 use BenchGlow\Harness\Harness;
 use BenchGlow\Harness\Wire;
@@ -27,6 +26,8 @@ final class Works
     public readonly Bodies $bodies;
 
     public readonly Labels $labels;
+
+    private ?Facts $facts = null;
 
     /** @var array<string, Lead> leads of the circuit */
     public readonly array $leads;
@@ -150,139 +151,10 @@ final class Works
         return $all;
     }
 
-    /** Kinds of gates whose expectation is made from a fuse's value too. */
-    private const OF_THE_FUSE = ['short', 'power'];
-
-    /** @var array<string, string> what was asked for before */
-    private array $facts = [];
-
-    /**
-     * All that decides what a gate shows, as one hash: things, parts, lengths, sections, what it hangs on; no names, no places. A
-     * lamp alone on the bench goes by itself and its part, a core by its lead, a host lamp by its wire, all else by the circuit.
-     */
+    /** What decides what a gate of this circuit shows, as one hash. */
     public function facts(string $kind, string $subject): string
     {
-        $of = explode('.', $subject)[0];
-        $all = match ($kind) {
-            'part' => ['lights', $of],
-            'contact' => ['devices', $of],
-            'core' => ['leads', $of],
-            'baseline', 'baseline_after' => ['wires', $of],
-            default => ['circuit', in_array($kind, self::OF_THE_FUSE, true) ? $of : ''],
-        };
-
-        return $this->facts[implode(' ', $all)] ??= hash('sha256', (string) json_encode($this->decides(...$all)));
-    }
-
-    /** @return list<mixed> */
-    private function decides(string $section, string $id): array
-    {
-        if ($section === 'circuit') {
-            return $this->decidesCircuit($id);
-        }
-        if ($section === 'wires') {
-            return [self::row($this->build->document->fields()->object('host'), 'wires', $id)];
-        }
-        $row = self::row($this->build->document->fields(), $section, $id);
-        $lead = $section === 'leads' ? ($this->leads[$id] ?? null) : null;
-
-        return $lead === null ? [$row, ...$this->partsOf([$row])] : [self::withoutFuse($row, ''), ...$this->sizes($lead)];
-    }
-
-    /**
-     * The whole circuit; of its fuses only the one that is asked for says its value.
-     *
-     * @return list<mixed>
-     */
-    private function decidesCircuit(string $fuse): array
-    {
-        $fields = $this->build->document->fields();
-        $rows = [];
-        foreach (['lights', 'devices', 'leads'] as $section) {
-            foreach ($fields->objects($section) as $row) {
-                if ($row->text('circuit') === $this->circuit) {
-                    $rows[] = self::withoutFuse(self::plain($row->data), $fuse);
-                }
-            }
-        }
-        $rows = [...$rows, ...$this->partsOf($rows)];
-        $things = array_flip($this->things());
-        foreach (['wires', 'ways', 'grounds'] as $section) {
-            foreach ($fields->object('host')->objects($section) as $row) {
-                isset($things[$row->text('id')]) ? ($rows[] = self::plain($row->data)) : null;
-            }
-        }
-        foreach ($fields->objects('supplies') as $supply) {
-            $rows[] = self::plain($supply->data);
-        }
-        foreach ($this->leads as $lead) {
-            $rows[] = $this->sizes($lead);
-        }
-
-        return $rows;
-    }
-
-    /**
-     * @param  array<array-key, mixed>  $row
-     * @return array<array-key, mixed>
-     */
-    private static function plain(array $row): array
-    {
-        return array_diff_key($row, array_flip(['label', 'flag', 'place', 'note', 'work']));
-    }
-
-    /** @return array<array-key, mixed> */
-    private static function row(Fields $in, string $section, string $id): array
-    {
-        foreach ($in->objects($section) as $row) {
-            if ($row->text('id') === $id) {
-                return self::plain($row->data);
-            }
-        }
-
-        return [];
-    }
-
-    /**
-     * @param  array<array-key, mixed>  $row
-     * @return array<array-key, mixed>
-     */
-    private static function withoutFuse(array $row, string $except): array
-    {
-        if (is_array($row['inline'] ?? null)) {
-            $row['inline'] = array_map(
-                fn (mixed $t): mixed => is_array($t) && ($t['id'] ?? '') !== $except
-                    ? array_diff_key($t, ['fuse_a' => 1])
-                    : $t,
-                $row['inline'],
-            );
-        }
-
-        return $row;
-    }
-
-    /**
-     * @param  list<array<array-key, mixed>>  $rows
-     * @return list<array<array-key, mixed>>
-     */
-    private function partsOf(array $rows): array
-    {
-        $said = (string) json_encode($rows);
-        $parts = [];
-        foreach ($this->build->document->fields()->objects('parts') as $part) {
-            str_contains($said, '"'.$part->text('id').'"') ? ($parts[] = self::plain($part->data)) : null;
-        }
-
-        return $parts;
-    }
-
-    /** @return list<float> */
-    private function sizes(Lead $lead): array
-    {
-        return [
-            round(Harness::lengthM($this->build, $lead), 3),
-            round($this->analysis->leads[$lead->id]->wire->areaMm2, 3),
-        ];
+        return ($this->facts ??= new Facts($this->analysis, $this->circuit))->of($kind, $subject);
     }
 
     /** A pin in words; of what sits in a wire the side it is on: "fuse F1, on the side of menu panel". */

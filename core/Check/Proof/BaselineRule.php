@@ -8,13 +8,13 @@ namespace BenchGlow\Check\Proof;
 use BenchGlow\Analysis\Analysis;
 use BenchGlow\Build\HostWire;
 use BenchGlow\Check\Finding;
-use BenchGlow\Check\ReadsWork;
+use BenchGlow\Check\ReadsProof;
 use BenchGlow\Check\Rule;
 use BenchGlow\Check\Severity;
 use BenchGlow\Quantity\Words;
 
 /** Lamps of the host hang on the wires that are tapped, and what they did before was never written down. */
-final class BaselineRule implements ReadsWork, Rule
+final class BaselineRule implements ReadsProof, Rule
 {
     /** Steps that change the host: from here on a fault may be the work's. */
     private const CHANGES = ['tap', 'land', 'join', 'plug', 'live'];

@@ -8,14 +8,14 @@ namespace BenchGlow\Check\Proof;
 use BenchGlow\Analysis\Analysis;
 use BenchGlow\Build\Panel;
 use BenchGlow\Check\Finding;
-use BenchGlow\Check\ReadsWork;
+use BenchGlow\Check\ReadsProof;
 use BenchGlow\Check\Rule;
 use BenchGlow\Check\Severity;
 use BenchGlow\Prove\GateWords;
 use BenchGlow\Quantity\Words;
 
 /** A panel was closed over a circuit that was never proven while it was open. */
-final class BeforeClosingRule implements ReadsWork, Rule
+final class BeforeClosingRule implements ReadsProof, Rule
 {
     public function id(): string
     {

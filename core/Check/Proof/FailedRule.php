@@ -7,7 +7,7 @@ namespace BenchGlow\Check\Proof;
 
 use BenchGlow\Analysis\Analysis;
 use BenchGlow\Check\Finding;
-use BenchGlow\Check\ReadsWork;
+use BenchGlow\Check\ReadsProof;
 use BenchGlow\Check\Rule;
 use BenchGlow\Check\Severity;
 use BenchGlow\Prove\GateWords;
@@ -16,7 +16,7 @@ use BenchGlow\Prove\Taken;
 use BenchGlow\Quantity\Shown;
 
 /** Something is not as it should be, and what it was has not been found. */
-final class FailedRule implements ReadsWork, Rule
+final class FailedRule implements ReadsProof, Rule
 {
     public function id(): string
     {

@@ -7,14 +7,14 @@ namespace BenchGlow\Check\Proof;
 
 use BenchGlow\Analysis\Analysis;
 use BenchGlow\Check\Finding;
-use BenchGlow\Check\ReadsWork;
+use BenchGlow\Check\ReadsProof;
 use BenchGlow\Check\Rule;
 use BenchGlow\Check\Severity;
 use BenchGlow\Prove\Outcomes;
 use BenchGlow\Quantity\Words;
 
 /** What is wrong is being looked for. */
-final class HuntOpenRule implements ReadsWork, Rule
+final class HuntOpenRule implements ReadsProof, Rule
 {
     public function id(): string
     {

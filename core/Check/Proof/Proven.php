@@ -7,11 +7,11 @@ namespace BenchGlow\Check\Proof;
 
 use BenchGlow\Analysis\Analysis;
 use BenchGlow\Format\Fields;
+use BenchGlow\Prove\Facts;
 use BenchGlow\Prove\Gate;
 use BenchGlow\Prove\GateWords;
 use BenchGlow\Prove\Outcome;
 use BenchGlow\Prove\Outcomes;
-use BenchGlow\Prove\Works;
 
 /** What was proven of a build, as its rules ask for it; nothing is solved for that. */
 final class Proven
@@ -21,8 +21,8 @@ final class Proven
     /** @var array<string, Fields> step => its last mark */
     public readonly array $done;
 
-    /** @var array<string, Works> circuit => */
-    private array $works = [];
+    /** @var array<string, Facts> circuit => */
+    private array $facts = [];
 
     /** The last one asked for: it names its analysis, so that a weak map would let go of none. */
     private static ?self $last = null;
@@ -53,17 +53,11 @@ final class Proven
             return false;
         }
         [$kind, $rest] = [...explode(':', $outcome->gate, 2), ''];
-        $own = GateWords::circuit($this->analysis->build, $outcome->gate);
-        $circuits = $own === null ? array_keys($this->analysis->build->circuits) : [$own];
-        foreach ($circuits as $circuit) {
-            $works = $this->works[$circuit] ??= new Works($this->analysis, (string) $circuit);
-            $facts = Gate::factsOf($outcome->gate, $works->facts($kind, explode('@', $rest)[0]));
-            if ($facts === $outcome->facts) {
-                return false;
-            }
-        }
+        $circuit = GateWords::circuit($this->analysis->build, $outcome->gate) ?? '';
+        $facts = $this->facts[$circuit] ??= new Facts($this->analysis, $circuit);
+        $today = Gate::factsOf($outcome->gate, $facts->of($kind, explode('@', $rest)[0]));
 
-        return true;
+        return $today !== $outcome->facts;
     }
 
     /** Whether a hunt that ended later found what it was. */

@@ -7,13 +7,13 @@ namespace BenchGlow\Check\Proof;
 
 use BenchGlow\Analysis\Analysis;
 use BenchGlow\Check\Finding;
-use BenchGlow\Check\ReadsWork;
+use BenchGlow\Check\ReadsProof;
 use BenchGlow\Check\Rule;
 use BenchGlow\Check\Severity;
 use BenchGlow\Prove\GateWords;
 
 /** It was proven, and what it was proven by has changed since. */
-final class StaleRule implements ReadsWork, Rule
+final class StaleRule implements ReadsProof, Rule
 {
     public function id(): string
     {
