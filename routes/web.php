@@ -14,6 +14,7 @@ use App\Http\Controllers\SumsController;
 use App\Http\Controllers\WallController;
 use App\Http\Middleware\MustHang;
 use App\Stations\Probe\Practice\PracticeController;
+use App\Stations\Prove\Practice\FaultPracticeController;
 use App\Stations\Stations;
 use Illuminate\Foundation\Http\Middleware\ValidateCsrfToken;
 use Illuminate\Session\Middleware\StartSession;
@@ -37,6 +38,17 @@ Route::post('/solving/again', [SolvingController::class, 'again'])->name('solvin
 Route::get('/licence', [GuideController::class, 'licence'])->name('licence');
 Route::get('/practice', [PracticeController::class, 'index'])->name('practice');
 Route::post('/practice', [PracticeController::class, 'begin'])->name('practice.begin');
+Route::get('/practice/fault', [FaultPracticeController::class, 'index'])->name('practice.faults');
+Route::post('/practice/fault', [FaultPracticeController::class, 'begin'])->name('practice.faults.begin');
+Route::get('/practice/fault/{round}', [FaultPracticeController::class, 'show'])
+    ->whereNumber('round')
+    ->name('practice.fault');
+Route::post('/practice/fault/{round}/ask', [FaultPracticeController::class, 'ask'])
+    ->whereNumber('round')
+    ->name('practice.fault.ask');
+Route::post('/practice/fault/{round}/mend', [FaultPracticeController::class, 'mend'])
+    ->whereNumber('round')
+    ->name('practice.fault.mend');
 Route::get('/practice/{round}', [PracticeController::class, 'show'])
     ->whereNumber('round')
     ->name('practice.round');

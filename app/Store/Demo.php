@@ -62,10 +62,10 @@ final readonly class Demo
     /** Work that is half done was done until yesterday, whenever the demo is hung: all its days are moved by as many. */
     private static function ofToday(Document $document): Document
     {
-        $days = array_map(
-            fn (Fields $row): string => substr($row->text('on'), 0, 10),
-            $document->fields()->object('work')->objects('done'),
-        );
+        $days = array_map(fn (Fields $row): string => substr($row->text('on'), 0, 10), [
+            ...$document->fields()->object('work')->objects('done'),
+            ...$document->fields()->objects('gates'),
+        ]);
         $days[] = substr($document->fields()->object('work')->object('plan')->text('start'), 0, 10);
         $last = max($days);
         if ($last === '') {

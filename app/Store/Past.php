@@ -37,7 +37,7 @@ final class Past
             ];
         }
         $data['work'] = $work;
-        foreach (['log', 'probe'] as $section) {
+        foreach (['log', 'probe', 'gates', 'faults'] as $section) {
             if (isset($head->data[$section])) {
                 $data[$section] = $head->data[$section];
             }

@@ -49,7 +49,7 @@ final readonly class Plans implements Orders
     private function job(): string
     {
         $data = $this->document->data;
-        unset($data['log']);
+        unset($data['log'], $data['gates'], $data['faults']);
         if (is_array($data['work'] ?? null)) {
             $data['work'] = array_diff_key($data['work'], array_flip(self::HAPPENED));
         }

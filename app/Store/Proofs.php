@@ -2,7 +2,6 @@
 
 declare(strict_types=1);
 
-
 namespace App\Store;
 
 use App\Frame\Frame;
@@ -38,11 +37,16 @@ final class Proofs
     /** @var list<Gate>|null */
     private ?array $gates = null;
 
+    public static function of(Analysis $analysis, string $circuit): self
+    {
+        return new self($analysis, $circuit);
+    }
+
     private function __construct(private readonly Analysis $analysis, private readonly string $circuit)
     {
         $this->works = new Works($analysis, $circuit);
         $this->bankV = self::bankV($analysis->build->document);
-        $this->table = new FaultTable($this->works, Keeper::kept($this->of('faults'), FaultRows::class));
+        $this->table = new FaultTable($this->works, Keeper::kept($this->key('faults'), FaultRows::class));
     }
 
     /** Null where the circuit has no light: there is nothing that could be dark. */
@@ -63,10 +67,7 @@ final class Proofs
     public static function known(Document $document, string $circuit): ?array
     {
         $volts = (string) self::bankV($document);
-        $kept = Keeper::kept(
-            ['gates', $document->wiringHash(), $circuit, $volts],
-            ArrayObject::class,
-        );
+        $kept = Keeper::kept(['gates', $document->wiringHash(), $circuit, $volts], ArrayObject::class);
         $gates = array_filter($kept?->getArrayCopy() ?? [], fn (mixed $g): bool => $g instanceof Gate);
 
         return $kept === null ? null : array_values($gates);
@@ -81,7 +82,7 @@ final class Proofs
     }
 
     /** @return list<string> */
-    private function of(string $what): array
+    private function key(string $what): array
     {
         return [$what, $this->analysis->build->document->wiringHash(), $this->circuit];
     }
@@ -96,7 +97,7 @@ final class Proofs
             $made = true;
         }
         if ($made) {
-            Keeper::put($this->of('faults'), $this->table->made());
+            Keeper::put($this->key('faults'), $this->table->made());
         }
 
         return $this->table->missing() === null;
@@ -123,7 +124,7 @@ final class Proofs
     private function made(): array
     {
         $gates = Gates::of(new Proving($this->works, $this->bankV, $this->table));
-        Keeper::put([...$this->of('gates'), (string) $this->bankV], new ArrayObject($gates));
+        Keeper::put([...$this->key('gates'), (string) $this->bankV], new ArrayObject($gates));
 
         return $gates;
     }

@@ -2,7 +2,6 @@
 
 declare(strict_types=1);
 
-
 namespace BenchGlow\Build;
 
 use BenchGlow\Format\BadBuild;

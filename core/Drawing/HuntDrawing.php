@@ -2,7 +2,6 @@
 
 declare(strict_types=1);
 
-
 namespace BenchGlow\Drawing;
 
 use BenchGlow\Check\Finding;
@@ -35,7 +34,13 @@ final class HuntDrawing
         $analysis = $works->analysis->at($with);
         $scheme = Scheme::of($analysis->build, $analysis->harness, $analysis->bodies, $works->circuit);
         $findings = array_map(
-            fn (Suspect $s): Finding => new Finding('hunt', Severity::Note, $works->circuit, self::place($s), $s->says()),
+            fn (Suspect $s): Finding => new Finding(
+                'hunt',
+                Severity::Note,
+                $works->circuit,
+                self::place($s),
+                $s->says(),
+            ),
             $shown,
         );
         $drawing = $narrow

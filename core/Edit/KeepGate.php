@@ -2,14 +2,12 @@
 
 declare(strict_types=1);
 
-
 namespace BenchGlow\Edit;
 
 use BenchGlow\Build\Document;
 use BenchGlow\Build\Names;
 use BenchGlow\Format\BadBuild;
 use BenchGlow\Format\Fields;
-use BenchGlow\Format\ProofFields;
 
 /** What came of a gate: as it should be or not, with what was measured and what its expectation was made from. */
 final readonly class KeepGate implements Commutes, Edit

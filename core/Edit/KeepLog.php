@@ -2,12 +2,10 @@
 
 declare(strict_types=1);
 
-
 namespace BenchGlow\Edit;
 
 use BenchGlow\Build\Document;
 use BenchGlow\Build\Names;
-use BenchGlow\Format\BadBuild;
 use BenchGlow\Format\Fields;
 use BenchGlow\Quantity\Shown;
 

@@ -2,10 +2,8 @@
 
 declare(strict_types=1);
 
-
 namespace BenchGlow\Edit;
 
-use BenchGlow\Build\Pins;
 use BenchGlow\Format\BadBuild;
 use BenchGlow\Format\Fields;
 use BenchGlow\Prove\Taken;
@@ -38,7 +36,10 @@ final class Measured
         string $path = '/readings',
     ): array {
         if (count($readings) > self::MOST) {
-            throw BadBuild::at($path, self::MOST.' are the most that are kept at once; '.count($readings).' are here.');
+            throw BadBuild::at(
+                $path,
+                self::MOST.' are the most that are kept at once; '.count($readings).' are here.',
+            );
         }
         $ids = $entries = [];
         foreach ($readings as $n => $reading) {

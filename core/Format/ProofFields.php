@@ -2,7 +2,6 @@
 
 declare(strict_types=1);
 
-
 namespace BenchGlow\Format;
 
 use BenchGlow\Format\Shape as S;

@@ -2,7 +2,6 @@
 
 declare(strict_types=1);
 
-
 namespace BenchGlow\Prove;
 
 use BenchGlow\Build\Light;
@@ -107,7 +106,8 @@ final class Corrections
         foreach ($chain->links as $link) {
             $volts = $amps = null;
             foreach ($link->outcome->readings ?? [] as $reading) {
-                $volts = $reading->red === "{$supply->id}.plus" && $reading->kind === 'volts' ? $reading->value : $volts;
+                $volts =
+                    $reading->red === "{$supply->id}.plus" && $reading->kind === 'volts' ? $reading->value : $volts;
                 $amps = $reading->kind === 'amps' ? $reading->value : $amps;
             }
             $volts === null || $amps === null ? null : ($pairs[] = [$volts, $amps]);
@@ -178,9 +178,10 @@ final class Corrections
     {
         $found = null;
         foreach ($chain->outcomes->readings as $reading) {
-            $found = $reading->kind === 'volts' && $reading->value !== null && in_array($reading->red, $pins, true)
-                ? $reading
-                : $found;
+            $found =
+                $reading->kind === 'volts' && $reading->value !== null && in_array($reading->red, $pins, true)
+                    ? $reading
+                    : $found;
         }
 
         return $found;
@@ -191,9 +192,10 @@ final class Corrections
     {
         $found = null;
         foreach ($chain->outcomes->readings as $reading) {
-            $found = $reading->kind === 'amps' && $reading->value !== null && self::isFuse($works, $reading->red)
-                ? $reading
-                : $found;
+            $found =
+                $reading->kind === 'amps' && $reading->value !== null && self::isFuse($works, $reading->red)
+                    ? $reading
+                    : $found;
         }
 
         return $found;

@@ -51,7 +51,9 @@ final readonly class Expectation
 
         return match (true) {
             $this->word === 'open' => $right($word === 'open' || $value >= ($this->low ?? self::OPEN_OHM)),
-            $this->word === 'wandering' => $right($word === 'wandering' || ($value !== null && abs($value) < self::FLOATS_V)),
+            $this->word === 'wandering' => $right(
+                $word === 'wandering' || ($value !== null && abs($value) < self::FLOATS_V),
+            ),
             $value === null => $right($this->low !== null && $this->high === null && $word === 'open'),
             default => $this->judge($value),
         };

@@ -68,9 +68,11 @@ final class Facts
             return [self::row($this->analysis->build->document->fields()->object('host'), 'wires', $id)];
         }
         $row = self::row($this->analysis->build->document->fields(), $section, $id);
-        $lead = $section === 'leads' ? ($this->analysis->build->leads[$id] ?? null) : null;
+        $lead = $section === 'leads' ? $this->analysis->build->leads[$id] ?? null : null;
 
-        return $lead === null ? [$row, ...$this->partsOf([$row])] : [self::withoutFuse($row, ''), ...$this->sizes($lead)];
+        return $lead === null
+            ? [$row, ...$this->partsOf([$row])]
+            : [self::withoutFuse($row, ''), ...$this->sizes($lead)];
     }
 
     /**

@@ -2,7 +2,6 @@
 
 declare(strict_types=1);
 
-
 namespace BenchGlow\Prove;
 
 /** One contact in the chain: a gate, and how it stands. */

@@ -2,7 +2,6 @@
 
 declare(strict_types=1);
 
-
 namespace BenchGlow\Prove;
 
 use BenchGlow\Build\Document;
@@ -10,7 +9,7 @@ use BenchGlow\Format\Fields;
 
 /**
  * What Build has marked of the same: its steps that prove something are these gates. Done there counts here and is not written
- * down a second time (contracts.md 1).
+ * down a second time (probe-prove.md 12).
  */
 final readonly class Marks
 {

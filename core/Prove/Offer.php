@@ -2,7 +2,6 @@
 
 declare(strict_types=1);
 
-
 namespace BenchGlow\Prove;
 
 /** A correction of the model that readings agree on, with both figures. */

@@ -479,7 +479,14 @@ function everyEdit(): array
         ],
         'calibrate' => [
             new Calibrate('shelf_light', 12.0, 11.6, 1.1, 1.0),
-            ['op' => 'calibrate', 'light' => 'shelf_light', 'fed_v' => 12.0, 'far_v' => 11.6, 'amps' => 1.1, 'piece_m' => 1.0],
+            [
+                'op' => 'calibrate',
+                'light' => 'shelf_light',
+                'fed_v' => 12.0,
+                'far_v' => 11.6,
+                'amps' => 1.1,
+                'piece_m' => 1.0,
+            ],
             'Shelf: rails measured, 0.4 V from end to end',
         ],
         'accept' => [

@@ -390,7 +390,9 @@ describe('gates', function (): void {
             ['house_bank', 'nominal_v', 12.4, ['contact', 'core', 'part']],
         ];
         foreach ($changes as [$id, $field, $value, $kinds]) {
-            $same = array_keys(array_intersect_assoc($facts(Make::edited($heron, new SetField($id, $field, $value))), $was));
+            $same = array_keys(
+                array_intersect_assoc($facts(Make::edited($heron, new SetField($id, $field, $value))), $was),
+            );
             $stay = array_filter(
                 array_keys($was),
                 fn (string $key): bool => in_array(explode(':', $key)[0], $kinds, true),

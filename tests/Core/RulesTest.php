@@ -17,6 +17,7 @@ use Tests\Support\LayoutFaults;
 use Tests\Support\LoomFaults;
 use Tests\Support\Make;
 use Tests\Support\ProbeFaults;
+use Tests\Support\ProofFaults;
 use Tests\Support\RigFaults;
 use Tests\Support\Scenery;
 use Tests\Support\WorkFaults;
@@ -52,6 +53,7 @@ function ruleCases(): array
         ...LayoutFaults::cases(),
         ...LoomFaults::cases(),
         ...WorkFaults::cases(),
+        ...ProofFaults::cases(),
         'channel.crossed' => [
             $crossed,
             ['warning channel.crossed ring'],

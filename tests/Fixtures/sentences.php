@@ -533,4 +533,11 @@ return [
         '→ It was taken out',
     ],
     'build.times_unlikely' => ['Cut feed of Shelf: 90 min, or were you away? It is not learned from.'],
+    'prove.failed' => ['First power through fuse F1 is not as it should be: 2.4 A measured.'],
+    'prove.before_closing' => ['Front is closed, and shelf behind it was not proven while it was open.'],
+    'prove.baseline' => [
+        'What lamp wire lit before the work began is not written down: a fault found later may be taken for yours.',
+    ],
+    'hunt.open' => ['What is wrong with shelf is not found yet; 1 answer so far.'],
+    'prove.stale' => ['“Feed of Shelf from end to end, wire 1” was right for an earlier wiring. Repeat it.'],
 ];

@@ -123,11 +123,7 @@ final class ProbeFaults
                 ['warning probe.dirty_ground p2', 'note lead.spare_core sense.1.spare_b'],
                 fn () => self::ground(0.05),
             ],
-            'probe.way_leg' => [
-                fn () => self::way('unknown'),
-                ['warning tap.live_leg tap', 'note probe.way_leg tap'],
-                fn () => self::way('common'),
-            ],
+            'probe.way_leg' => [fn () => self::way('unknown'), ['note probe.way_leg tap'], fn () => self::way('common')],
         ];
     }
 }

@@ -2,7 +2,6 @@
 
 declare(strict_types=1);
 
-
 namespace App\Stations\Prove;
 
 use BenchGlow\Prove\Expectation;
@@ -33,7 +32,7 @@ final class Figure
 
     public static function unit(Expectation $e): string
     {
-        return $e->value === null && $e->high === null ? '' : (self::UNIT[$e->what] ?? '');
+        return $e->value === null && $e->high === null ? '' : self::UNIT[$e->what] ?? '';
     }
 
     /** "11.7 to 12.1", "under 0.4 Ω", "over 1 kΩ" */
@@ -45,7 +44,8 @@ final class Figure
         return match (true) {
             $low !== null && $e->high !== null => "{$low} to ".self::number($e->high, $e->what),
             $e->high !== null => 'under '.self::number($e->high, $e->what)." {$unit}",
-            $low !== null => 'over '.($e->low >= self::KILO ? Shown::plain($e->low / self::KILO, 1)." k{$unit}" : "{$low} {$unit}"),
+            $low !== null => 'over '.
+                ($e->low >= self::KILO ? Shown::plain($e->low / self::KILO, 1)." k{$unit}" : "{$low} {$unit}"),
             $e->word === 'wandering' => 'or next to nothing',
             default => '',
         };

@@ -2,7 +2,6 @@
 
 declare(strict_types=1);
 
-
 namespace App\Stations\Prove;
 
 use App\Frame\Frame;
@@ -166,7 +165,10 @@ final class HuntView
         $names = $this->frame->names();
         $said = [];
         foreach ($this->hunt->saw as $one) {
-            $said[] = [$names->name(explode('.', $one['emitter'])[0]).$this->thrown($one['with']), str_replace('_', ' ', $one['look'])];
+            $said[] = [
+                $names->name(explode('.', $one['emitter'])[0]).$this->thrown($one['with']),
+                str_replace('_', ' ', $one['look']),
+            ];
         }
         foreach ($this->hunt->readings as $one) {
             $said[] = [ucfirst($this->proof->works->pin($one->red)).$this->thrown($one->with), Figure::taken($one)];

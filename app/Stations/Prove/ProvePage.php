@@ -2,7 +2,6 @@
 
 declare(strict_types=1);
 
-
 namespace App\Stations\Prove;
 
 use App\Frame\Frame;
@@ -44,7 +43,8 @@ final class ProvePage
     public function __construct(public readonly Frame $frame, public readonly bool $stopped = false)
     {
         $this->proof = Proofs::at($frame);
-        $this->ready = $this->proof !== null && ($stopped ? $this->proof->table->missing() === null : $this->proof->goOn());
+        $this->ready =
+            $this->proof !== null && ($stopped ? $this->proof->table->missing() === null : $this->proof->goOn());
         $this->chain = new Chain($this->ready ? $this->proof?->gates() ?? [] : [], $frame->document);
         $this->now = $this->inHand();
     }
@@ -157,7 +157,11 @@ final class ProvePage
     public function flagWords(string $circuit): string
     {
         $own = $circuit === $this->frame->circuit?->id;
-        $gates = $own ? ($this->ready ? $this->proof?->gates() : null) : Proofs::known($this->frame->document, $circuit);
+        $gates = $own
+            ? ($this->ready
+                ? $this->proof?->gates()
+                : null)
+            : Proofs::known($this->frame->document, $circuit);
         if ($gates === null) {
             return 'not begun';
         }
@@ -245,8 +249,7 @@ final class ProvePage
         foreach ($link->gate->expected as $expected) {
             $reading = $expected->isMeasured() ? $link->reading($expected) : null;
             $off =
-                $off ||
-                ($reading !== null && $expected->judgeRead($reading->value, $reading->word) === 'a little off');
+                $off || ($reading !== null && $expected->judgeRead($reading->value, $reading->word) === 'a little off');
         }
 
         return match ($link->stands) {
@@ -261,7 +264,9 @@ final class ProvePage
     /** What is to be seen, in a word or two. */
     public function seen(Link $link): string
     {
-        $words = array_values(array_unique(array_filter(array_map(fn (Expectation $e): ?string => $e->word, $link->gate->expected))));
+        $words = array_values(
+            array_unique(array_filter(array_map(fn (Expectation $e): ?string => $e->word, $link->gate->expected))),
+        );
 
         return Words::join(array_slice($words, 0, 2), 'and');
     }

@@ -2,7 +2,6 @@
 
 declare(strict_types=1);
 
-
 namespace App\Stations\Prove;
 
 use App\Frame\Address;
@@ -82,14 +81,7 @@ final class ProveStation extends Station
 
     public function forms(): array
     {
-        return [
-            GateForm::class,
-            SkipForm::class,
-            HuntForm::class,
-            SeeForm::class,
-            ReadForm::class,
-            MendedForm::class,
-        ];
+        return [GateForm::class, SkipForm::class, HuntForm::class, SeeForm::class, ReadForm::class, MendedForm::class];
     }
 
     public function page(Frame $frame): ProvePage

@@ -27,11 +27,7 @@ final class WayLegRule implements ReadsBenchFacts, Rule
         $findings = [];
         foreach ($analysis->build->devices as $id => $device) {
             // One that is known to sit the wrong way round is `tap.live_leg`.
-            if (
-                ! ($device instanceof FuseTapDevice) ||
-                $device->side() !== null ||
-                ! self::isRead($analysis, $device)
-            ) {
+            if (! ($device instanceof FuseTapDevice) || $device->side() !== null || ! self::isRead($analysis, $device)) {
                 continue;
             }
             $findings[] = new Finding(

@@ -2,7 +2,6 @@
 
 declare(strict_types=1);
 
-
 namespace BenchGlow\Check\Proof;
 
 use BenchGlow\Analysis\Analysis;

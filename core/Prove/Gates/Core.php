@@ -2,7 +2,6 @@
 
 declare(strict_types=1);
 
-
 namespace BenchGlow\Prove\Gates;
 
 use BenchGlow\Harness\Wire;
@@ -51,7 +50,9 @@ final class Core implements GateKind
                     $works->pin($to).
                     ', '.
                     $works->wire($lead, $wires[0]->core).
-                    ($beside === null ? '.' : '; then to '.$works->pin((string) $beside->black).', the core beside it.'),
+                    ($beside === null
+                        ? '.'
+                        : '; then to '.$works->pin((string) $beside->black).', the core beside it.'),
                 $beside === null ? $expected : [...$expected, $beside],
                 'Crossed, cut, or a joint that is not made.',
                 alone: 'A long test lead reaches the far end, or both ends are bridged to a neighbour and read here.',

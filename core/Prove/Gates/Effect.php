@@ -2,7 +2,6 @@
 
 declare(strict_types=1);
 
-
 namespace BenchGlow\Prove\Gates;
 
 use BenchGlow\Build\Device\ControllerDevice;
@@ -32,7 +31,9 @@ final class Effect implements GateKind
                 'effect',
                 $works->circuit,
                 'live',
-                'Power off and on again: '.$works->pin($id).' starts as it was set, every light it drives the same.',
+                'Power off and on again: '.
+                    $works->pin($id).
+                    ' starts as it was set, every light it drives the same.',
                 [new Expectation('look', word: 'as meant')],
                 'Not paired, set to nothing, or it forgets when it is cold.',
             );

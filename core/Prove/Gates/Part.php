@@ -2,7 +2,6 @@
 
 declare(strict_types=1);
 
-
 namespace BenchGlow\Prove\Gates;
 
 use BenchGlow\Build\Light;
@@ -70,7 +69,10 @@ final class Part implements GateKind
         }
         $of = fn (Wire $w): bool => str_starts_with($w->from, "{$light->id}.") ||
             str_starts_with($w->to, "{$light->id}.");
-        $out = array_map(fn (Wire $w): string => $w->id, array_values(array_filter($proving->works->harness->wires, $of)));
+        $out = array_map(
+            fn (Wire $w): string => $w->id,
+            array_values(array_filter($proving->works->harness->wires, $of)),
+        );
         $amps = $proving->instrument->benchAmps($plus, $minus, self::volts($proving), $out);
 
         return $amps === null || $amps < 1e-4

@@ -2,13 +2,11 @@
 
 declare(strict_types=1);
 
-
 namespace BenchGlow\Prove\Gates;
 
 use BenchGlow\Prove\Expectation;
 use BenchGlow\Prove\Gate;
 use BenchGlow\Prove\GateKind;
-use BenchGlow\Prove\Instrument;
 use BenchGlow\Prove\Proving;
 
 /** Nothing behind a fuse is shorted, before the fuse goes in. */

@@ -42,6 +42,11 @@
                             class="button is-small fix"
                             href="{{ $frame->url(['station' => 'circuit', 'c' => $finding->circuit, 'wish' => '1']) }}#wish"
                         >See the circuits for it</a>
+                    @elseif ($proof = App\Stations\Prove\Gateway::to($frame, $finding))
+                        <a
+                            class="button is-small fix"
+                            href="{{ $proof }}"
+                        >{{ $finding->rule === 'hunt.open' ? 'Go on looking' : 'Open that gate' }}</a>
                     @endif
                     @if ($finding->severity !== BenchGlow\Check\Severity::Danger)
                         <details class="aside">

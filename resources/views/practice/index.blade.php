@@ -56,7 +56,8 @@
             <button class="button is-primary">Begin the round</button>
         </form>
         <p class="muted">The same number draws the same host. At the end your readings and seconds stand beside the
-            program's own, with the truth drawn in.</p>
+            program's own, with the truth drawn in. <a href="{{ route('practice.faults', [], false) }}">Or practise
+                finding a fault</a></p>
         @if ($rounds->isNotEmpty())
             <h2>Rounds</h2>
             <ul class="rounds">

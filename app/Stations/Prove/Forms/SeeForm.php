@@ -2,7 +2,6 @@
 
 declare(strict_types=1);
 
-
 namespace App\Stations\Prove\Forms;
 
 use App\Stations\Form;
@@ -20,12 +19,6 @@ final readonly class SeeForm extends Form
 
     public function edit(Fields $in): Edit
     {
-        return new See(
-            $in->text('hunt'),
-            $in->text('emitter'),
-            $in->text('look'),
-            Kept::on($in),
-            Kept::with($in),
-        );
+        return new See($in->text('hunt'), $in->text('emitter'), $in->text('look'), Kept::on($in), Kept::with($in));
     }
 }

@@ -52,7 +52,8 @@
                         <span class="number">{{ $n + 1 }}</span>
                         <div>
                             <p><b>{{ $suspect->says() }}</b></p>
-                            <p class="muted">{{ $hunt->answers() === 0 ? 'not looked at yet' : 'explains it ' . $hunt->explains($suspect) }}
+                            <p class="muted">
+                                {{ $hunt->answers() === 0 ? 'not looked at yet' : 'explains it ' . $hunt->explains($suspect) }}
                             </p>
                             <x-form
                                 op="mended"

@@ -14,9 +14,7 @@
     @if ($of->with !== [] && in_array($of->kind, ['state', 'closed'], true))
         <span class="thrown">
             @foreach ($of->with as $input => $position)
-                <span><x-blade
-                        :made="$frame->analysis->build->restPositions()[$input] !== $position"
-                    />{{ mb_strtolower($frame->analysis->build->label($input)) }}
+                <span><x-blade :made="$frame->analysis->build->restPositions()[$input] !== $position" />{{ mb_strtolower($frame->analysis->build->label($input)) }}
                     {{ str_replace('_', ' ', $position) }}</span>
             @endforeach
         </span>
