@@ -164,7 +164,7 @@ final class FaultTable
         }
         $row = [];
         foreach ($scenes as $n => $scene) {
-            $row[] = $this->seen($scene, $n);
+            $row[] = $this->seen($scene, $n, $gone);
         }
 
         return $row;
@@ -214,7 +214,8 @@ final class FaultTable
         return $scenes->one($inputs, 'nominal');
     }
 
-    private function seen(Scene $scene, int $n): Seen
+    /** @param  list<string>  $gone  fuses that went */
+    private function seen(Scene $scene, int $n, array $gone = []): Seen
     {
         $looks = [];
         foreach ($this->works->build->lightsOf($this->works->circuit) as $light) {
@@ -235,7 +236,7 @@ final class FaultTable
             $volts["{$light}.end"] = $across === [] ? null : round($across[count($across) - 1], 4);
         }
 
-        return new Seen($looks, $volts, $scene->solved());
+        return new Seen($looks, $volts, $scene->solved(), $gone);
     }
 
     private static function volts(State $state, string $pin, string $minus): ?float

@@ -11,9 +11,14 @@ final readonly class Seen
      * @param  array<string, string>  $looks  emitter => word
      * @param  array<string, float|null>  $volts
      * @param  bool  $steady  a reading can be taken
+     * @param  list<string>  $gone  fuses that went with it
      */
-    public function __construct(public array $looks, public array $volts, public bool $steady)
-    {
+    public function __construct(
+        public array $looks,
+        public array $volts,
+        public bool $steady,
+        public array $gone = [],
+    ) {
     }
 
     /** Whether the eye tells it from another. */
@@ -25,7 +30,7 @@ final readonly class Seen
     /** Whether neither eye nor meter tells them apart. */
     public function isLike(self $other, float $withinV): bool
     {
-        if ($this->looks !== $other->looks || $this->steady !== $other->steady) {
+        if ($this->looks !== $other->looks || $this->steady !== $other->steady || $this->gone !== $other->gone) {
             return false;
         }
         foreach ($this->volts as $pin => $v) {

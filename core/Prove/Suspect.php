@@ -25,9 +25,12 @@ final readonly class Suspect
         return array_sum(array_map(fn (Fault $f): float => $f->weight, $this->faults));
     }
 
-    /** Whether it is that this fuse is gone. */
+    /** Whether this fuse is gone: it is that, or it went with a short. */
     public function isGone(string $fuse): bool
     {
+        if (in_array($fuse, $this->seen[0]->gone ?? [], true)) {
+            return true;
+        }
         foreach ($this->faults as $fault) {
             if ($fault->key === "fuse:{$fuse}") {
                 return true;

@@ -4,16 +4,25 @@ declare(strict_types=1);
 
 use App\Stations\Bead;
 use App\Stations\Form;
+use App\Stations\Prove\ProveStation;
 use App\Stations\Stations;
 use Illuminate\Support\Facades\Route;
 use Tests\Fixtures\Lamp\LampStation;
 use Tests\Support\Make;
 use Tests\WebTestCase;
 
-/** The list with one line more. */
+/** The list with one line in another's place: the run has eight, and all are taken. */
 function withLamp(): void
 {
-    app()->instance(Stations::class, new Stations([...Stations::ALL, LampStation::class]));
+    app()->instance(
+        Stations::class,
+        new Stations(
+            array_map(
+                fn (string $class): string => $class === ProveStation::class ? LampStation::class : $class,
+                Stations::ALL,
+            ),
+        ),
+    );
     view()->addLocation(dirname(__DIR__).'/Fixtures/Lamp/views');
     Route::middleware('web')->group(base_path('routes/web.php'));
     Route::getRoutes()->refreshNameLookups();
@@ -125,7 +134,7 @@ it('refuses an op and an edit it does not know by their names, and a base that i
 it('gives every station a bead for a build with nothing, with warnings and with danger', function (): void {
     $build = $this->bench()->create(Make::bare(), 'x', 'w');
     expect((string) $this->get("/b/{$build->key}/card")->getContent())->toShow(
-        'Brief begun, Probe ring, Layout ring, Circuit ring, Harness ring, Build ring, Hand over ring',
+        'Brief begun, Probe ring, Layout ring, Circuit ring, Harness ring, Build ring, Prove ring, Hand over ring',
     );
     $open = $this->bench()->create(Make::edited(Make::shelf(), new BenchGlow\Edit\RemoveItem('F1')), 'x', 'w');
     expect((string) $this->get("/b/{$open->key}/card")->getContent())->toShow('Circuit danger');
