@@ -375,6 +375,12 @@ final readonly class Analysis
         );
     }
 
+    /** The same solution for a document of the same wiring. */
+    public function told(Document $document): self
+    {
+        return self::restored($document, $this->kept(), $this->table);
+    }
+
     /** @return list<Scene> every state that exists, at three supplies */
     public function scenes(): array
     {

@@ -93,12 +93,12 @@ final class Report
         ];
     }
 
-    /** @return array<string, mixed> nothing where nothing was proven: then no fault is simulated for it */
+    /** @return array{gates: list<array<string, mixed>>, hunts: list<array<string, mixed>>} where nothing was proven, no fault is simulated for it */
     private static function proof(Analysis $analysis): array
     {
         $fields = $analysis->build->document->fields();
         if ([...$fields->items('gates'), ...$fields->items('faults')] === []) {
-            return [];
+            return ['gates' => [], 'hunts' => []];
         }
         $gates = array_map(
             fn (string $circuit): array => Gates::of(new Proving(new Works($analysis, $circuit))),

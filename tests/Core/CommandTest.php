@@ -166,6 +166,8 @@ it('reports a build with the keys of the format, exit 1 on danger', function (
             'parts_list',
             'cut_list',
             'to_insulate',
+            'gates',
+            'hunts',
         ])
 
         ->and(array_keys($report['circuits'][0]['states'][0]))
