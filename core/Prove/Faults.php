@@ -19,6 +19,8 @@ final class Faults
         F\Reversed::class,
         F\ContactWrong::class,
         F\RelayWrong::class,
+        F\PinsTraded::class,
+        F\ControllerWrong::class,
         F\HostWrong::class,
         F\WrongTap::class,
         F\ValueWrong::class,

@@ -9,6 +9,7 @@ use App\Stations\Prove\ProveStation;
 use App\Store\Bench;
 use App\Store\Proofs;
 use BenchGlow\Analysis\Analysis;
+use BenchGlow\Edit\CloseHunt;
 use BenchGlow\Edit\KeepGate;
 use BenchGlow\Edit\KeepLog;
 use BenchGlow\Edit\OpenHunt;
@@ -273,6 +274,20 @@ it('writes all gates as a table', function (): void {
     $build = $this->hung();
     $csv = (string) $this->get("/b/{$build->key}/prove/gates.csv")->assertOk()->getContent();
     expect($csv)->toContain('gate,kind,circuit')->toContain('power:F1');
+});
+
+it('is on the sheet: expected, measured, when, and what a hunt found', function (): void {
+    $build = $this->hungExample('coffee-stall');
+    $sheet = AtBuild::words($this->get("/b/{$build->key}/sheet")->assertOk());
+    expect($sheet)
+        ->toContain('What was proven')
+        ->toContain('First power through fuse F1')
+        ->toContain('still looked for')
+        ->toContain('11.5 V');
+    $hunt = outcomesOf($this, $build)->open('menu_panel');
+    $close = new CloseHunt((string) $hunt?->id, '2026-11-25', 'fuse:F1');
+    app(Bench::class)->write($build->refresh(), $build->head, 'c', 'w', $close);
+    expect(AtBuild::words($this->get("/b/{$build->key}/sheet")))->toContain('fuse F1 is blown or not in, mended');
 });
 
 it('has nothing to prove where nothing glows', function (): void {

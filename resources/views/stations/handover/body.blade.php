@@ -222,6 +222,44 @@
         <p>{{ $words }}</p>
     @endforeach
 </section>
+@if ($frame->document->fields()->objects('gates') !== [] || $frame->document->fields()->objects('faults') !== [])
+    @php($proof = new App\Stations\HandOver\ProofSheet($frame))
+    <section>
+        <h2>What was proven</h2>
+        <div
+            class="scroll"
+            tabindex="0"
+            role="region"
+            aria-label="What was proven"
+        >
+            <table class="table is-narrow">
+                <thead>
+                    <tr>
+                        <th>Gate</th>
+                        <th>Expected</th>
+                        <th>Measured</th>
+                        <th>On</th>
+                        <th>Is</th>
+                    </tr>
+                </thead>
+                <tbody>
+                    @foreach ($proof->gates() as $row)
+                        <tr>
+                            <td>{{ $row['says'] }}</td>
+                            <td>{{ $row['expected'] }}</td>
+                            <td class="figure">{{ $row['measured'] }}</td>
+                            <td class="figure">{{ $row['on'] }}</td>
+                            <td>{{ $row['stands'] }}</td>
+                        </tr>
+                    @endforeach
+                </tbody>
+            </table>
+        </div>
+        @foreach ($proof->hunts() as $words)
+            <p>{{ $words }}</p>
+        @endforeach
+    </section>
+@endif
 @php($open = $page->open())
 <section>
     <h2>Open findings</h2>
