@@ -28,6 +28,7 @@ final class Keys
         'D then arrows' => 'along the drawing; Enter or I opens the wire that is marked',
         'I' => 'put the offer in hand in',
         'J' => 'join a wire in the opened one',
+        'Y X K G at Prove' => 'as it should be, not, skip, look for it; up and down from gate to gate',
         'O, E on a marked part' => 'take it out, swap its ends',
         'P W = at Probe' => 'pulsing, wandering, same as bank; O power, I instrument, X the other tip',
         'B' => 'start a build',

@@ -48,8 +48,7 @@ final class Tries
             [$document, $was, $before] = $this->before($circuit);
             $tried = Editor::apply($document, $edit);
             // What was done, asked or agreed solves to the same.
-            $now =
-                $tried->wiringHash() === $document->wiringHash() ? $was->told($tried) : $this->solved($tried);
+            $now = $tried->wiringHash() === $document->wiringHash() ? $was->told($tried) : $this->solved($tried);
         } catch (BadBuild|DomainException) {
             return null;
         }

@@ -9,6 +9,7 @@ use BenchGlow\Build\Document;
 use BenchGlow\Format\BadBuild;
 use BenchGlow\Format\Fields;
 use BenchGlow\Prove\Fault;
+use BenchGlow\Prove\FaultRows;
 use BenchGlow\Prove\FaultTable;
 use BenchGlow\Prove\Finder;
 use BenchGlow\Prove\NextTry;
@@ -19,6 +20,7 @@ use BenchGlow\Prove\Suspect;
 use BenchGlow\Prove\Taken;
 use BenchGlow\Prove\Works;
 use BenchGlow\Trial\Planted;
+use Closure;
 use Random\Engine\Mt19937;
 use Random\Randomizer;
 
@@ -31,8 +33,15 @@ final class Faulting
 
     private readonly Analysis $analysis;
 
-    public function __construct(private readonly Document $document)
-    {
+    /**
+     * @param  (Closure(string): (FaultRows|null))|null  $kept  circuit => its fault table of an earlier call
+     * @param  (Closure(string, FaultRows): void)|null  $keep
+     */
+    public function __construct(
+        private readonly Document $document,
+        private readonly ?Closure $kept = null,
+        private readonly ?Closure $keep = null,
+    ) {
         $this->analysis = Analysis::of($document);
     }
 
@@ -76,7 +85,14 @@ final class Faulting
             throw BadBuild::at('/circuit', 'this circuit has no light, so nothing can be dark.');
         }
 
-        return new FaultTable(new Works($this->analysis, $circuit));
+        $kept = $this->kept === null ? null : ($this->kept)($circuit);
+        $table = new FaultTable(new Works($this->analysis, $circuit), $kept);
+        if ($table->missing() !== null && $this->keep !== null) {
+            $table->all();
+            ($this->keep)($circuit, $table->made());
+        }
+
+        return $table;
     }
 
     /** @return list<Observation> */

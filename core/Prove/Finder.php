@@ -22,6 +22,9 @@ final class Finder
 
     private const SOMETHING_ELSE = 0.03;
 
+    /** Less apart from what is right tells nothing. */
+    private const TELLING_V = 0.5;
+
     private const LOOK = 5.0;
 
     private const VOLTS = 14.0;
@@ -136,6 +139,53 @@ final class Finder
         usort($all, fn (NextTry $a, NextTry $b): int => $b->worth() <=> $a->worth());
 
         return array_slice($all, 0, $most);
+    }
+
+    /**
+     * One reading more that would show the likeliest to be true: where it is furthest from what is right, with the least trouble.
+     * Null where it was taken already, or nothing is left to take.
+     */
+    public function confirm(): ?NextTry
+    {
+        $best = $this->ranked()[0][0] ?? null;
+        if ($best === null || ! $this->isFound() || $this->isConfirmed()) {
+            return null;
+        }
+        $now = $this->seen === [] ? 0 : $this->seen[count($this->seen) - 1]->state;
+        $all = [];
+        foreach ($this->matter->states as $state) {
+            foreach ($best->seen[$state]->volts as $pin => $volts) {
+                $right = $this->table->right[$state]->volts[$pin] ?? null;
+                $apart = $volts === null || $right === null ? ($volts === $right ? 0.0 : 1.0) : abs($volts - $right);
+                if ($apart < self::TELLING_V || $this->isTaken('volts', $state, (string) $pin)) {
+                    continue;
+                }
+                $try = $this->tried('volts', (string) $pin, $state, self::VOLTS + $this->hidden((string) $pin), $now);
+                $all[] = [$apart / $try->trouble, $try];
+            }
+        }
+        usort($all, fn (array $a, array $b): int => $b[0] <=> $a[0]);
+
+        return $all[0][1] ?? null;
+    }
+
+    /** Whether it was found before the last answer, and that one did not take it back. */
+    public function isConfirmed(): bool
+    {
+        return count($this->seen) > 1 &&
+            $this->isFound() &&
+            (new self($this->table, $this->matter, array_slice($this->seen, 0, -1)))->isFound();
+    }
+
+    private function isTaken(string $kind, int $state, string $at): bool
+    {
+        foreach ($this->seen as $one) {
+            if ($one->kind === $kind && $one->state === $state && $one->at === $at) {
+                return true;
+            }
+        }
+
+        return false;
     }
 
     /** What a pin costs more: a panel in front of it, a tube over it. */

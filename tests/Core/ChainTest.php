@@ -361,6 +361,29 @@ describe('a hunt', function (): void {
         }
     });
 
+    it('asks for one reading more once it is found, and is told when that one says no', function (): void {
+        $table = new FaultTable(new Works(Analysis::of(Make::shelf(1.2)), 'shelf'));
+        $matter = StatesThatMatter::of($table);
+        $row = $table->row('open:shelf_light_feed.2.to');
+        $seen = [new Observation('look', 0, 'shelf_light', null, 'dark')];
+        while (($try = (new Finder($table, $matter, $seen))->next(1)[0] ?? null) !== null) {
+            $seen[] =
+                $try->kind === 'fuse'
+                    ? new Observation('fuse', 0, $try->at, null, 'whole')
+                    : new Observation('volts', $try->state, $try->at, $row[$try->state]->volts[$try->at], null);
+        }
+        $found = new Finder($table, $matter, $seen);
+        expect($found->isFound())->toBeTrue()->and($found->isConfirmed())->toBeFalse();
+        $sure = $found->confirm();
+        expect($sure?->kind)->toBe('volts');
+        $yes = new Observation('volts', $sure->state, $sure->at, $row[$sure->state]->volts[$sure->at], null);
+        $confirmed = new Finder($table, $matter, [...$seen, $yes]);
+        expect($confirmed->isConfirmed())->toBeTrue()->and($confirmed->confirm())->toBeNull();
+        $right = $table->right[$sure->state]->volts[$sure->at] ?? 0.0;
+        $no = new Finder($table, $matter, [...$seen, new Observation('volts', $sure->state, $sure->at, $right, null)]);
+        expect($no->ranked()[0][1])->toBeLessThan($found->ranked()[0][1]);
+    });
+
     it('of practice hides its fault, reads like a meter, and is solved by the program', function (): void {
         $table = new FaultTable(new Works(Analysis::of(Make::shelf(1.2)), 'shelf'));
         $keys = [];

@@ -350,6 +350,26 @@ describe('gates', function (): void {
         }
     })->with(['heron', 'mineral-cabinet']);
 
+    it('are these of the Wherry, the trike and the cabinet, with these figures', function (string $name): void {
+        $all = json_decode((string) file_get_contents(dirname(__DIR__).'/Fixtures/gates.json'), true);
+        $gates = (new Gating(Make::file("{$name}.glow.json")))->toArray()['gates'];
+        expect(array_column($gates, 'gate'))->toBe(array_column($all[$name], 'gate'));
+        foreach ($gates as $n => $gate) {
+            foreach ($gate['expected'] as $e => $expected) {
+                $was = $all[$name][$n]['expected'][$e];
+                expect([$expected['what'], $expected['pin'] ?? null, $expected['word'] ?? null])->toBe([
+                    $was['what'],
+                    $was['pin'] ?? null,
+                    $was['word'] ?? null,
+                ]);
+                foreach (['value', 'low', 'high'] as $figure) {
+                    expect(isset($expected[$figure]))->toBe(isset($was[$figure]), "{$gate['gate']} {$figure}");
+                    expect($expected[$figure] ?? 0.0)->toEqualWithDelta($was[$figure] ?? 0.0, 2e-3, $gate['gate']);
+                }
+            }
+        }
+    })->with(['wherry', 'trike', 'mineral-cabinet']);
+
     it('expect what the report has, state by state', function () use ($gates): void {
         $document = Make::file('heron.glow.json');
         $analysis = Analysis::of($document);

@@ -107,7 +107,8 @@ it('keeps what is measured, judges it by its band and goes on to the next gate',
     $right = (string) $power->expected[0]->value;
     proves($this, $build, [...sentWith($power), 'value' => [$right]])->assertOk();
     $last = outcomesOf($this, $build)->last[$power->key];
-    expect($last->isRight())->toBeTrue()
+    expect($last->isRight())
+        ->toBeTrue()
         ->and($last->facts)
         ->toBe($power->facts)
         ->and($last->readings[0]->value)
@@ -148,7 +149,10 @@ it('names what is wrong with what was typed, and keeps nothing of it', function 
     'no gate' => [['tried' => '', 'says' => 'right'], 'hich gate was tried?'],
     'skipped for nothing' => [['op' => 'pass_over', 'why' => ''], 'expected why it is passed over'],
     'no hunt' => [['op' => 'see', 'hunt' => 'h7', 'emitter' => 'shelf_light', 'look' => 'dim'], 'here is no such hunt'],
-    'a reading that is none' => [['op' => 'hunt_reading', 'hunt' => 'h7', 'red' => 'F1.2', 'text' => 'x'], 'The reading: '],
+    'a reading that is none' => [
+        ['op' => 'hunt_reading', 'hunt' => 'h7', 'red' => 'F1.2', 'text' => 'x'],
+        'The reading: ',
+    ],
     'mended by nothing' => [['op' => 'mended', 'hunt' => 'h7'], 'expected what you found'],
 ]);
 
@@ -194,12 +198,27 @@ it('hunts: what is seen, what is read, what it was; and the gate stands again', 
     $page = AtBuild::words($this->get("/b/{$build->key}/prove"));
     expect($page)->toContain('faults left after 0 answers')->toContain('Leave all as it stands.');
     proves($this, $build, ['op' => 'see', 'hunt' => 'h1', 'emitter' => 'shelf_light', 'look' => 'dark'])->assertOk();
-    proves($this, $build, ['op' => 'hunt_reading', 'hunt' => 'h1', 'red' => 'F1.2', 'black' => 'bank.minus', 'quick' => 'w']);
+    proves($this, $build, [
+        'op' => 'hunt_reading',
+        'hunt' => 'h1',
+        'red' => 'F1.2',
+        'black' => 'bank.minus',
+        'quick' => 'w',
+    ]);
     $blown = ['op' => 'hunt_reading', 'hunt' => 'h1', 'red' => 'F1', 'quick' => 'blown'];
     $answer = AtBuild::words(proves($this, $build, $blown)->assertOk());
-    expect($answer)->toContain('Fuse F1 is blown or not in')->toContain('explains it best')->toContain('after 3 answers');
-    proves($this, $build, ['op' => 'mended', 'hunt' => 'h1', 'found' => 'fuse:F1', 'words' => 'fuse F1 is blown'])->assertOk();
-    expect(outcomesOf($this, $build)->open('shelf'))->toBeNull()
+    expect($answer)
+        ->toContain('Fuse F1 is blown or not in')
+        ->toContain('explains it best')
+        ->toContain('after 3 answers');
+    proves($this, $build, [
+        'op' => 'mended',
+        'hunt' => 'h1',
+        'found' => 'fuse:F1',
+        'words' => 'fuse F1 is blown',
+    ])->assertOk();
+    expect(outcomesOf($this, $build)->open('shelf'))
+        ->toBeNull()
         ->and(outcomesOf($this, $build)->hunts[0]->found)
         ->toBe('fuse:F1');
     expect(AtBuild::words($this->get("/b/{$build->key}/prove")))->not->toContain('faults left');
@@ -272,7 +291,9 @@ it('takes over what the readings say of a strip', function (): void {
 
 it('writes all gates as a table', function (): void {
     $build = $this->hung();
-    $csv = (string) $this->get("/b/{$build->key}/prove/gates.csv")->assertOk()->getContent();
+    $csv = (string) $this->get("/b/{$build->key}/prove/gates.csv")
+        ->assertOk()
+        ->getContent();
     expect($csv)->toContain('gate,kind,circuit')->toContain('power:F1');
 });
 

@@ -2,7 +2,6 @@
 
 declare(strict_types=1);
 
-
 namespace App\Stations\HandOver;
 
 use App\Frame\Frame;
@@ -56,7 +55,13 @@ final readonly class ProofSheet
     {
         $expected = [];
         foreach ($link->gate->expected ?? [] as $one) {
-            $expected[] = trim(Figure::value($one).' '.Figure::unit($one).' '.(Figure::band($one) === '' ? '' : '('.Figure::band($one).')'));
+            $expected[] = trim(
+                Figure::value($one).
+                    ' '.
+                    Figure::unit($one).
+                    ' '.
+                    (Figure::band($one) === '' ? '' : '('.Figure::band($one).')'),
+            );
         }
 
         return [

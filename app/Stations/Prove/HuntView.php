@@ -71,6 +71,12 @@ final class HuntView
         return count($this->hunt->saw) + count($this->hunt->readings);
     }
 
+    /** One reading more, before a place is opened. */
+    public function confirm(): ?NextTry
+    {
+        return $this->finder->confirm();
+    }
+
     /** @return list<array{Suspect, float}> */
     private function ranked(): array
     {

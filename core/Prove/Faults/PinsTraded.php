@@ -2,7 +2,6 @@
 
 declare(strict_types=1);
 
-
 namespace BenchGlow\Prove\Faults;
 
 use BenchGlow\Build\Device\RelayDevice;
@@ -28,9 +27,15 @@ final class PinsTraded implements FaultKind
         $faults = [];
         foreach ($works->things() as $id) {
             $relay = $works->build->devices[$id] ?? null;
-            foreach ($relay instanceof RelayDevice ? self::PAIRS : [] as [$a, $b]) {
-                $pins = $relay->part->fields->texts('pins');
-                $moved = [...self::moved($works, "{$id}.{$a}", "{$id}.{$b}"), ...self::moved($works, "{$id}.{$b}", "{$id}.{$a}")];
+            if (! ($relay instanceof RelayDevice)) {
+                continue;
+            }
+            $pins = $relay->part->fields->texts('pins');
+            foreach (self::PAIRS as [$a, $b]) {
+                $moved = [
+                    ...self::moved($works, "{$id}.{$a}", "{$id}.{$b}"),
+                    ...self::moved($works, "{$id}.{$b}", "{$id}.{$a}"),
+                ];
                 if ($moved === [] || ! in_array($a, $pins, true) || ! in_array($b, $pins, true)) {
                     continue;
                 }

@@ -26,7 +26,13 @@
     @elseif ($hunt->suspects() !== [])
         <h2 class="hunt-act">{{ $hunt->finder->isFound() ? 'That is it' : 'Nothing parts these any more' }}:
             {{ lcfirst($hunt->suspects()[0]->says()) }}.</h2>
-        <p class="muted">Look at the place before it is opened. Mend it, then repeat the gate. Never a larger fuse.</p>
+        <p class="muted">Look at the place, mend it, then repeat the gate.
+            {{ $hunt->suspects()[0]->faults[0]->kind === 'fuse' ? 'Read the ohms behind it before a new one goes in, never a larger one.' : '' }}
+        </p>
+        @if ($sure = $hunt->confirm())
+            <p><b>To be sure, one reading more:</b></p>
+            @include('stations.prove.try', ['try' => $sure])
+        @endif
     @endif
     <div class="hunt-place">
         <div class="hunt-drawing">
