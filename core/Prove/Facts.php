@@ -47,7 +47,7 @@ final class Facts
     {
         $of = explode('.', $subject)[0];
         $all = match ($kind) {
-            'part' => ['lights', $of],
+            'part' => [isset($this->analysis->build->devices[$of]) ? 'devices' : 'lights', $of],
             'contact' => ['devices', $of],
             'core' => ['leads', $of],
             'baseline', 'baseline_after' => ['wires', $of],

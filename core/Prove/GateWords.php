@@ -12,7 +12,7 @@ final class GateWords
 {
     private const ROWS = [
         'baseline' => 'What the host’s own lamps do before you begin',
-        'part' => 'Each light alone on the bench supply',
+        'part' => 'Each light and controller alone on the bench supply',
         'contact' => 'Each switch makes and breaks where it should',
         'core' => 'Each core reads through, none touches its neighbour',
         'short' => 'No short behind the fuse',

@@ -18,6 +18,24 @@ use BenchGlow\Quantity\Words;
 /** What the plate of Probe shows: the wire in hand among the others of its bundle. */
 final class ProbePage
 {
+    /** The keypad: what a key shows => what it types. */
+    public const KEYS = [
+        '7' => '7',
+        '8' => '8',
+        '9' => '9',
+        'mV' => ' mV',
+        '4' => '4',
+        '5' => '5',
+        '6' => '6',
+        'Ω' => ' ohm',
+        '1' => '1',
+        '2' => '2',
+        '3' => '3',
+        '−' => '-',
+        '0' => '0',
+        '.' => '.',
+    ];
+
     public readonly Asked $asked;
 
     public readonly Probing $probing;

@@ -21,6 +21,22 @@ use BenchGlow\Scene\EmitterState;
 /** What the plate of Prove shows: the chain of the circuit, the gate in hand, the hunt. */
 final class ProvePage
 {
+    /** The keypad: what a key shows => what it types. */
+    public const KEYS = [
+        '7' => '7',
+        '8' => '8',
+        '9' => '9',
+        '4' => '4',
+        '5' => '5',
+        '6' => '6',
+        '1' => '1',
+        '2' => '2',
+        '3' => '3',
+        '0' => '0',
+        '.' => '.',
+        '−' => '-',
+    ];
+
     /** Gates that are looked at: the light is drawn as it should be. */
     private const DRAWN = ['state', 'closed', 'part', 'night'];
 

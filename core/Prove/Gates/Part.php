@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace BenchGlow\Prove\Gates;
 
+use BenchGlow\Build\Device\ControllerDevice;
 use BenchGlow\Build\Light;
 use BenchGlow\Harness\Wire;
 use BenchGlow\Prove\Expectation;
@@ -13,7 +14,7 @@ use BenchGlow\Prove\Proving;
 use BenchGlow\Quantity\Shown;
 use BenchGlow\Quantity\Words;
 
-/** Each light alone on the bench supply, before it goes in: what it draws, and that it glows. */
+/** Each light and controller alone on the bench supply, before it goes in: what it draws, and that it glows. */
 final class Part implements GateKind
 {
     /** A light's amps are within so much of what is solved. */
@@ -50,6 +51,20 @@ final class Part implements GateKind
                 $amps === null ? $looks : [...$looks, $amps],
                 'A dead part, or another one than was meant.',
             );
+        }
+
+        foreach ($proving->works->things() as $id) {
+            if (($proving->works->build->devices[$id] ?? null) instanceof ControllerDevice) {
+                $gates[] = new Gate(
+                    "part:{$id}",
+                    'part',
+                    $proving->works->circuit,
+                    'bench',
+                    'Put '.$proving->works->pin($id).' on the bench supply with one of its lights, and set it.',
+                    [new Expectation('look', word: 'as meant')],
+                    'Dead, another one than was meant, or its common on the other side.',
+                );
+            }
         }
 
         return $gates;

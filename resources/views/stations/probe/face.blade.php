@@ -2,36 +2,20 @@
     <div class="face probe-face">
         <div class="bank-row">
             <span>bank <span class="figure">{{ $page->host()->bank() }}</span></span>
-            <details>
-                <summary>{{ $page->host()->bankIsOld() ? 'measure it' : 'again' }}</summary>
-                <x-form
-                    op="bank"
-                    echo="bank-echo"
-                    render="all"
+            <x-bank
+                :summary="$page->host()->bankIsOld() ? 'measure it' : 'again'"
+                plus="Red on plus, black where it stays"
+            >
+                <label for="bank-post">and black on the minus post</label>
+                <input
+                    class="typed"
+                    id="bank-post"
+                    name="post"
+                    size="6"
+                    inputmode="decimal"
+                    autocomplete="off"
                 >
-                    <label for="bank">Red on plus, black where it stays</label>
-                    <input
-                        class="typed"
-                        id="bank"
-                        name="text"
-                        size="6"
-                        inputmode="decimal"
-                        autocomplete="off"
-                    >
-                    <label for="bank-post">and black on the minus post</label>
-                    <input
-                        class="typed"
-                        id="bank-post"
-                        name="post"
-                        size="6"
-                        inputmode="decimal"
-                        autocomplete="off"
-                    >
-                    <button class="button is-small">Keep it</button><span
-                        class="echo"
-                        id="bank-echo"
-                    ></span></x-form>
-            </details>
+            </x-bank>
         </div>
         @if ($last = $page->probing->last())
             <p class="big figure teal">

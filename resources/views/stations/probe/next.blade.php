@@ -145,23 +145,7 @@
         type="button"
         data-opens-meter
     ><span>{{ ucfirst($page->asked->conditionNow()) }}</span> {{ count($frame->triggers()) }} switches ▴</button>
-    <div
-        class="keys"
-        aria-label="Keypad"
-    >
-        @foreach (['7', '8', '9', 'mV', '4', '5', '6', 'Ω', '1', '2', '3', '-', '0', '.'] as $key)
-            <button
-                type="button"
-                class="key"
-                data-digit="{{ $key === 'mV' ? ' mV' : ($key === 'Ω' ? ' ohm' : $key) }}"
-            >{{ $key === '-' ? '−' : $key }}</button>
-        @endforeach
-        <button
-            class="key keep-key"
-            type="button"
-            data-keeps
-        >Keep</button>
-    </div>
+    <x-keypad :types="App\Stations\Probe\ProbePage::KEYS" />
     <div
         class="stubs"
         aria-label="All wires"

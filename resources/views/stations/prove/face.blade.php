@@ -3,27 +3,7 @@
 <div class="face prove-face">
     <div class="bank-row">
         <span>bank <span class="figure">{{ $page->bank() }}</span></span>
-        <details>
-            <summary>{{ $page->bankIsMeasured() ? 'measured; again' : 'measure it' }}</summary>
-            <x-form
-                op="bank"
-                echo="bank-echo"
-                render="all"
-            >
-                <label for="bank">Red on plus, black on minus</label>
-                <input
-                    class="typed"
-                    id="bank"
-                    name="text"
-                    size="6"
-                    inputmode="decimal"
-                    autocomplete="off"
-                >
-                <button class="button is-small">Keep it</button><span
-                    class="echo"
-                    id="bank-echo"
-                ></span></x-form>
-        </details>
+        <x-bank :summary="$page->bankIsMeasured() ? 'measured; again' : 'measure it'" />
     </div>
     @if ($row)
         @php($taken = $link->stands === 'stale' ? null : $link->reading($row))
