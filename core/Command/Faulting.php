@@ -127,11 +127,13 @@ final class Faulting
 
                 continue;
             }
+            if ($row->isA('amps') || $row->isA('ohms')) {
+                $all[] = $this->atFuse($row, $path, $state, $table);
+
+                continue;
+            }
             if ($row->has('kind') && ! $row->isA('volts')) {
-                throw BadBuild::at(
-                    "{$path}/kind",
-                    'expected volts or fuse; ohms are read with the power off, and no state has them.',
-                );
+                throw BadBuild::at("{$path}/kind", 'expected volts, amps, ohms or fuse.');
             }
             $far = Taken::farEnd($row->text('red'), $row->text('black'), $table->works);
             $red = $far ?? $table->works->harness->pin($row->text('red'));
@@ -152,6 +154,29 @@ final class Faulting
         }
 
         return $all;
+    }
+
+    /** Amps through a fuse, or ohms behind it with the power off. */
+    private function atFuse(Fields $row, string $path, int $state, FaultTable $table): Observation
+    {
+        $fuse = (string) preg_replace('/\.2$/', '', $row->text('subject', $row->text('red')));
+        if (! in_array($fuse, $table->works->fuses(), true)) {
+            throw BadBuild::at(
+                "{$path}/red",
+                "expected a fuse of this circuit for {$row->text('kind')}; there is no `{$fuse}`.",
+            );
+        }
+        if ($row->numberOrNull('value') === null && $row->text('word') !== 'open') {
+            throw BadBuild::at($path, 'this reading has neither a value nor the word open.');
+        }
+
+        return new Observation(
+            $row->text('kind'),
+            $state,
+            $fuse,
+            $row->numberOrNull('value'),
+            $row->textOrNull('word'),
+        );
     }
 
     private function fuse(Fields $row, string $path, int $state, FaultTable $table): Observation
@@ -222,7 +247,7 @@ final class Faulting
             'kind' => $try->kind,
             ...match ($try->kind) {
                 'look' => ['emitter' => $try->at],
-                'fuse' => ['subject' => $try->at],
+                'fuse', 'amps' => ['subject' => $try->at],
                 default => array_combine(['red', 'black'], $try->tips($table->minus())),
             },
             'with' => (object) $try->with,

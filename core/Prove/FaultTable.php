@@ -42,6 +42,11 @@ final class FaultTable
 
     private ?Compiled $compiled = null;
 
+    private ?Instrument $instrument = null;
+
+    /** @var array<string, float|null> fault and fuse => ohms behind it */
+    private array $ohms = [];
+
     /** @var array<string, LeadWire> */
     private readonly array $wiring;
 
@@ -133,6 +138,40 @@ final class FaultTable
     public function made(): FaultRows
     {
         return new FaultRows($this->states, $this->lights, $this->right, $this->rows);
+    }
+
+    /**
+     * Ohms behind a fuse that is out, battery off, switches as when it carries most; null: open. Solved as it is asked for.
+     *
+     * @param  string|null  $key  fault; null: where nothing is wrong
+     */
+    public function ohmsBehind(?string $key, string $fuse): ?float
+    {
+        if (! array_key_exists("{$key} {$fuse}", $this->ohms)) {
+            $overlay = $key === null ? null : $this->faults[$key]->overlay;
+            $closed = $this->scene($overlay, $this->states[$this->fullest($fuse)] ?? [])->closed;
+            $this->instrument ??= new Instrument($this->works);
+            $this->ohms["{$key} {$fuse}"] = $this->instrument->ohms(
+                "{$fuse}.2",
+                $this->minus,
+                $closed,
+                [$fuse],
+                $overlay,
+            );
+        }
+
+        return $this->ohms["{$key} {$fuse}"];
+    }
+
+    /** The state in which a fuse carries most where all is right. */
+    public function fullest(string $fuse): int
+    {
+        $best = [0, 0.0];
+        foreach ($this->right as $n => $seen) {
+            $best = ($seen->amps[$fuse] ?? 0.0) > 1.01 * $best[1] ? [$n, $seen->amps[$fuse]] : $best;
+        }
+
+        return $best[0];
     }
 
     /** @return list<Seen> what a fault of one's own shows */
@@ -236,7 +275,12 @@ final class FaultTable
             $volts["{$light}.end"] = $across === [] ? null : round($across[count($across) - 1], 4);
         }
 
-        return new Seen($looks, $volts, $scene->solved(), $gone);
+        $amps = [];
+        foreach ($this->works->fuses() as $fuse) {
+            $amps[$fuse] = round(abs($scene->lit->amps[$fuse] ?? 0.0), 4);
+        }
+
+        return new Seen($looks, $volts, $scene->solved(), $gone, $amps);
     }
 
     private static function volts(State $state, string $pin, string $minus): ?float

@@ -20,6 +20,9 @@ final class Finder
     /** Suspicions below this are not weighed any more. */
     private const LEAST_P = 1e-4;
 
+    /** A fuse that is gone so surely is worth a look behind it. */
+    private const WORTH_OHMS = 0.05;
+
     private const SOMETHING_ELSE = 0.03;
 
     /** Less apart from what is right tells nothing. */
@@ -30,6 +33,11 @@ final class Finder
     private const VOLTS = 14.0;
 
     private const FUSE = 9.0;
+
+    private const AMPS = 30.0;
+
+    /** The battery goes off for it, and on again. */
+    private const OHMS = 40.0;
 
     private const THROW = 6.0;
 
@@ -58,7 +66,11 @@ final class Finder
         foreach ($this->suspects as $suspect) {
             $likely = log(((1 - self::SOMETHING_ELSE) * $suspect->weight()) / max(1e-9, $total));
             foreach ($seen as $one) {
-                $likely += log(max(1e-12, $one->given($suspect, $table->right[$one->state] ?? null)));
+                $given =
+                    $one->kind === 'ohms'
+                        ? $one->ohms($table->ohmsBehind($suspect->key(), $one->at))
+                        : $one->given($suspect, $table->right[$one->state] ?? null);
+                $likely += log(max(1e-12, $given));
             }
             $log[] = $likely;
         }
@@ -127,6 +139,14 @@ final class Finder
                 $all[] = $this->tried('volts', "{$light}.end", $state, self::VOLTS + $this->hidden($light), $now);
             }
         }
+        foreach ($this->table->works->fuses() as $fuse) {
+            $full = $this->table->fullest($fuse);
+            $all[] = $this->tried('amps', $fuse, $full, self::AMPS, $now);
+            // Before a new fuse goes in: what is behind it.
+            if ($this->mayBeGone($fuse)) {
+                $all[] = $this->tried('ohms', $fuse, $full, self::OHMS, $now);
+            }
+        }
         foreach ($this->table->faults as $fault) {
             if ($fault->kind === 'fuse') {
                 $all[] = $this->tried('fuse', $fault->places[0], $now, self::FUSE, $now);
@@ -188,6 +208,17 @@ final class Finder
         return false;
     }
 
+    private function mayBeGone(string $fuse): bool
+    {
+        foreach ($this->suspects as $n => $suspect) {
+            if ($this->p[$n] > self::WORTH_OHMS && $suspect->isGone($fuse)) {
+                return true;
+            }
+        }
+
+        return false;
+    }
+
     /** What a pin costs more: a panel in front of it, a tube over it. */
     private function hidden(string $pin): float
     {
@@ -207,8 +238,8 @@ final class Finder
             if ($this->p[$n] < self::LEAST_P) {
                 continue;
             }
-            [$value, $word] = self::answer($kind, $at, $suspect, $state);
-            $bin = $word ?? (string) (int) round((float) $value / Suspects::WITHIN_V);
+            [$value, $word] = $this->answer($kind, $at, $suspect, $state);
+            $bin = $word ?? (string) (int) round(self::scaled($kind, (float) $value));
             $bins[$bin][] = $this->p[$n];
             $said[$n] = ['value' => $value, 'word' => $word, 'suspect' => $suspect->says(), 'key' => $suspect->key()];
         }
@@ -239,7 +270,7 @@ final class Finder
     }
 
     /** @return array{float|null, string|null} */
-    private static function answer(string $kind, string $at, Suspect $suspect, int $state): array
+    private function answer(string $kind, string $at, Suspect $suspect, int $state): array
     {
         if ($kind === 'look') {
             return [null, $suspect->seen[$state]->looks[$at] ?? 'right'];
@@ -247,9 +278,27 @@ final class Finder
         if ($kind === 'fuse') {
             return [null, $suspect->isGone($at) ? 'blown' : 'whole'];
         }
+        if ($kind === 'amps') {
+            return [$suspect->seen[$state]->amps[$at] ?? 0.0, null];
+        }
+        if ($kind === 'ohms') {
+            $ohm = $this->table->ohmsBehind($suspect->key(), $at);
+
+            return $ohm === null ? [null, 'open'] : [round($ohm, 1), null];
+        }
         $volts = $suspect->seen[$state]->volts[$at] ?? null;
 
         return $volts === null ? [null, 'wandering'] : [$volts, null];
+    }
+
+    /** Answers that a meter tells apart are in different bins. */
+    private static function scaled(string $kind, float $value): float
+    {
+        return match ($kind) {
+            'amps' => $value / 0.15,
+            'ohms' => 2.0 * log(max(0.5, $value)),
+            default => $value / Suspects::WITHIN_V,
+        };
     }
 
     private function act(string $kind, string $at): string
@@ -259,6 +308,12 @@ final class Finder
         return match ($kind) {
             'look' => 'Look at '.Words::within($works->build->label(explode('.', $at)[0])).'.',
             'fuse' => 'Look at '.$works->pin($at).': is its wire whole?',
+            'amps' => 'Meter in place of '.$works->pin($at).': amps.',
+            'ohms' => 'Battery off, '.
+                $works->pin($at).
+                ' out: red tip on its light side, black on '.
+                $works->pin($this->table->minus()).
+                ', ohms.',
             default => str_ends_with($at, '.end')
                 ? 'Both tips across the far end of '.$works->pin(substr($at, 0, -4)).', red on +.'
                 : 'Red tip on '.$works->pin($at).', black on '.$works->pin($this->table->minus()).'.',

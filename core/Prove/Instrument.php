@@ -46,10 +46,11 @@ final class Instrument
      *
      * @param  array<string, mixed>  $closed  contacts that are made
      * @param  list<string>  $out  wires and fuses that are out
+     * @param  Overlay|null  $fault  that is in it
      */
-    public function ohms(string $red, string $black, array $closed, array $out = []): ?float
+    public function ohms(string $red, string $black, array $closed, array $out = [], ?Overlay $fault = null): ?float
     {
-        $amps = $this->amps($red, $black, self::METER_V, self::METER_OHM, $closed, $out);
+        $amps = $this->amps($red, $black, self::METER_V, self::METER_OHM, $closed, $out, $fault);
         $ohm = $amps === null || $amps <= 0.0 ? INF : self::METER_V / $amps - self::METER_OHM;
 
         return $ohm > self::OPEN_OHM ? null : max(0.0, round($ohm, 3));
@@ -69,8 +70,15 @@ final class Instrument
      * @param  array<string, mixed>  $closed
      * @param  list<string>  $out
      */
-    private function amps(string $red, string $black, float $volts, float $ohm, array $closed, array $out): ?float
-    {
+    private function amps(
+        string $red,
+        string $black,
+        float $volts,
+        float $ohm,
+        array $closed,
+        array $out,
+        ?Overlay $fault = null,
+    ): ?float {
         $works = $this->works;
         $key = implode(' ', array_keys($closed));
         $compiled = $this->compiled[$key] ??= Compiler::compile(
@@ -81,6 +89,7 @@ final class Instrument
             $works->bodies,
             array_fill_keys(array_map(strval(...), array_keys($closed)), true),
         );
+        $compiled = $fault === null ? $compiled : $fault->over($compiled, $works->harness);
         [$plus, $minus] = [$compiled->nodeOf[$red] ?? null, $compiled->nodeOf[$black] ?? null];
         if ($plus === null || $minus === null || $plus === $minus) {
             return $plus !== null && $plus === $minus ? $volts / $ohm : null;

@@ -8,7 +8,7 @@ namespace BenchGlow\Prove;
 final readonly class NextTry
 {
     /**
-     * @param  string  $kind  look · volts · fuse
+     * @param  string  $kind  look · volts · amps · ohms · fuse
      * @param  array<string, string>  $with  inputs
      * @param  list<array{value: float|null, word: string|null, suspect: string, key: string}>  $expects  by suspicion, the likelier first
      */
@@ -27,6 +27,10 @@ final readonly class NextTry
     /** @return array{string, string} where the red tip goes and where the black one */
     public function tips(string $minus): array
     {
+        if ($this->kind === 'ohms') {
+            return ["{$this->at}.2", $minus];
+        }
+
         return str_ends_with($this->at, '.end') ? ["{$this->at}.plus", "{$this->at}.minus"] : [$this->at, $minus];
     }
 

@@ -22,6 +22,20 @@ final readonly class Observation
     /** Half of what a meter's word is worth, so that densities and words go together. */
     private const WINDOW_V = 0.12;
 
+    private const NOISE_SHARE_A = 0.03;
+
+    private const NOISE_A = 0.02;
+
+    private const WINDOW_A = 0.08;
+
+    /** Flat over so many amps. */
+    private const RANGE_A = 5.0;
+
+    /** Lognormal; below the least a meter tells no difference. */
+    private const NOISE_OHM = 0.2;
+
+    private const LEAST_OHM = 0.5;
+
     private const SAME = 0.95;
 
     private const MIXED = 0.12;
@@ -38,7 +52,7 @@ final readonly class Observation
     private const SHADES = ['dim', 'right', 'bright'];
 
     /**
-     * @param  string  $kind  look · volts · fuse
+     * @param  string  $kind  look · volts · amps · ohms · fuse
      * @param  string  $at  emitter, pin or fuse
      * @param  float|null  $value  volts against the supply's minus
      * @param  string|null  $word  look; wandering; blown, whole
@@ -63,6 +77,7 @@ final readonly class Observation
         return match ($this->kind) {
             'look' => self::look($suspect->seen[$this->state]->looks[$this->at] ?? 'right', (string) $this->word),
             'fuse' => $this->fuse($suspect),
+            'amps' => $this->amps($suspect, $right),
             default => self::volts(
                 $suspect->seen[$this->state],
                 $this->at,
@@ -75,7 +90,11 @@ final readonly class Observation
     /** Where it is something nobody thought of. */
     public function elsewise(): float
     {
-        return $this->kind === 'volts' ? self::WINDOW_V / self::RANGE_V : 1.0 / 5;
+        return match ($this->kind) {
+            'volts' => self::WINDOW_V / self::RANGE_V,
+            'amps' => self::WINDOW_A / self::RANGE_A,
+            default => 1.0 / 5,
+        };
     }
 
     public static function look(string $predicted, string $said): float
@@ -105,6 +124,27 @@ final readonly class Observation
         $bell = exp(-0.5 * (($value - $predicted) / $sd) ** 2) / ($sd * sqrt(2 * M_PI));
 
         return self::WINDOW_V * ((1 - self::SLIP) * $bell + self::SLIP / self::RANGE_V);
+    }
+
+    private function amps(Suspect $suspect, ?Seen $right): float
+    {
+        $predicted = $suspect->seen[$this->state]->amps[$this->at] ?? 0.0;
+        $off = $suspect->isOfDegree() ? self::DEGREE * abs($predicted - ($right->amps[$this->at] ?? $predicted)) : 0.0;
+        $sd = sqrt((self::NOISE_SHARE_A * $predicted + self::NOISE_A) ** 2 + $off ** 2);
+        $bell = exp(-0.5 * (((float) $this->value - $predicted) / $sd) ** 2) / ($sd * sqrt(2 * M_PI));
+
+        return self::WINDOW_A * ((1 - self::SLIP) * $bell + self::SLIP / self::RANGE_A);
+    }
+
+    /** Ohms behind a fuse, given what a suspicion would leave there; null: open. */
+    public function ohms(?float $predicted): float
+    {
+        if ($this->value === null || $predicted === null) {
+            return ($this->value === null) === ($predicted === null) ? self::SAME : self::OTHER;
+        }
+        $apart = log(max(self::LEAST_OHM, $this->value) / max(self::LEAST_OHM, $predicted)) / self::NOISE_OHM;
+
+        return (self::SAME - self::OTHER) * exp(-0.5 * $apart ** 2) + self::OTHER;
     }
 
     private function fuse(Suspect $suspect): float

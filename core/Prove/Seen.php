@@ -12,12 +12,14 @@ final readonly class Seen
      * @param  array<string, float|null>  $volts
      * @param  bool  $steady  a reading can be taken
      * @param  list<string>  $gone  fuses that went with it
+     * @param  array<string, float>  $amps  fuse => what it carries
      */
     public function __construct(
         public array $looks,
         public array $volts,
         public bool $steady,
         public array $gone = [],
+        public array $amps = [],
     ) {
     }
 

@@ -68,7 +68,7 @@ final readonly class Taken
     }
 
     /**
-     * As the finder weighs it; null where it says nothing of this circuit: a pin that is gone, ohms with the power off.
+     * As the finder weighs it; null where it says nothing of this circuit: a pin that is gone, ohms of a wire by itself.
      *
      * @param  list<string>  $pins
      */
@@ -78,6 +78,20 @@ final readonly class Taken
         if ($this->kind === 'fuse') {
             return isset($table->faults["fuse:{$this->red}"])
                 ? new Observation('fuse', $state, $this->red, null, $this->word)
+                : null;
+        }
+        $fuse = preg_replace('/\.2$/', '', $this->red);
+        if (in_array($this->kind, ['amps', 'ohms'], true)) {
+            $behind = $this->kind === 'amps' || ($this->red === "{$fuse}.2" && $this->black === $table->minus());
+
+            return $behind && in_array($fuse, $table->works->fuses(), true)
+                ? new Observation(
+                    $this->kind,
+                    $state,
+                    (string) $fuse,
+                    $this->value,
+                    $this->word === '' ? null : $this->word,
+                )
                 : null;
         }
         $far = self::farEnd($this->red, $this->black, $table->works);

@@ -112,6 +112,19 @@ final class Works
         return array_map(strval(...), array_keys($pins));
     }
 
+    /** @return list<string> fuses in line */
+    public function fuses(): array
+    {
+        $all = [];
+        foreach ($this->leads as $lead) {
+            foreach ($lead->inline as $thing) {
+                $thing->kind === 'fuse' ? ($all[] = $thing->id) : null;
+            }
+        }
+
+        return $all;
+    }
+
     /** @return list<string> strips fed at their start alone, whose far end can be measured across its own two pads */
     public function farEnds(): array
     {

@@ -31,10 +31,12 @@ use BenchGlow\Prove\GateWords;
 use BenchGlow\Prove\Hidden;
 use BenchGlow\Prove\Instrument;
 use BenchGlow\Prove\Link;
+use BenchGlow\Prove\NextTry;
 use BenchGlow\Prove\Observation;
 use BenchGlow\Prove\Overlay;
 use BenchGlow\Prove\Seen;
 use BenchGlow\Prove\StatesThatMatter;
+use BenchGlow\Prove\Suspect;
 use BenchGlow\Prove\Taken;
 use BenchGlow\Prove\Works;
 use Tests\Support\Make;
@@ -360,6 +362,51 @@ describe('a hunt', function (): void {
                 ->toStartWith('resistance:shelf_light_feed.2');
         }
     });
+
+    it(
+        'weighs amps through a fuse and the ohms behind it, which part a short from a fuse that only blew',
+        function (): void {
+            $document = Make::shelf(1.2);
+            $table = new FaultTable(new Works(Analysis::of($document), 'shelf'));
+            expect($table->ohmsBehind(null, 'F1'))->toBeNull();
+            expect($table->ohmsBehind('short:shelf_light_feed.1-2', 'F1'))->toBeLessThan(0.5);
+            $amps = $table->right[0]->amps['F1'];
+            $right = new Observation('amps', 0, 'F1', $amps, null);
+            $open = new Suspect([$table->faults['fuse:F1']], $table->row('fuse:F1'));
+            $weak = new Suspect([$table->faults['supply:bank@weak']], $table->row('supply:bank@weak'));
+            expect($right->given($weak, $table->right[0]))->toBeGreaterThan(
+                20 * $right->given($open, $table->right[0]),
+            );
+            $sd = 0.02;
+            expect((new Observation('amps', 0, 'F1', 0.0, null))->given($open))->toEqualWithDelta(
+                0.08 * (0.988 / ($sd * sqrt(2 * M_PI)) + 0.012 / 5),
+                1e-9,
+            );
+            $dark = [
+                new Observation('look', 0, 'shelf_light', null, 'dark'),
+                new Observation('fuse', 0, 'F1', null, 'blown'),
+            ];
+            $ranked = fn (?float $ohm): string => (new Finder($table, StatesThatMatter::of($table), [
+                ...$dark,
+                new Observation('ohms', 0, 'F1', $ohm, $ohm === null ? 'open' : null),
+            ]))
+                ->ranked()[0][0]
+                ->key();
+            expect($ranked(0.2))->toStartWith('short:')->and($ranked(null))->toBe('fuse:F1');
+            $kinds = array_map(
+                fn (NextTry $t): string => $t->kind,
+                (new Finder($table, StatesThatMatter::of($table), $dark))->next(40),
+            );
+            expect($kinds)->toContain('ohms');
+            expect(
+                (new Taken('l1', 'F1.2', 'bank.minus', [], 'ohms', 0.3, '', null, PROVEN))->observation($table, [])
+                    ?->at,
+            )->toBe('F1');
+            expect(
+                (new Taken('l1', 'F1', '', [], 'amps', 0.3, '', null, PROVEN))->observation($table, [])?->kind,
+            )->toBe('amps');
+        },
+    );
 
     it('asks for one reading more once it is found, and is told when that one says no', function (): void {
         $table = new FaultTable(new Works(Analysis::of(Make::shelf(1.2)), 'shelf'));

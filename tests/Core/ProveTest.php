@@ -315,7 +315,9 @@ describe('command', function (): void {
         [['saw' => [['emitter' => 'shelf_light', 'look' => 'sad']]], 'expected one of dark'],
         [['readings' => [['red' => 'nowhere', 'value' => 1]]], 'there is no pin `nowhere`'],
         [['readings' => [['red' => 'bank.plus']]], 'neither a value nor the word wandering'],
-        [['readings' => [['red' => 'bank.plus', 'kind' => 'ohms', 'value' => 3]]], 'with the power off'],
+        [['readings' => [['red' => 'bank.plus', 'kind' => 'ohms', 'value' => 3]]], 'expected a fuse of this circuit'],
+        [['readings' => [['red' => 'F1', 'kind' => 'amps']]], 'neither a value nor the word open'],
+        [['readings' => [['red' => 'F1.2', 'kind' => 'seconds', 'value' => 3]]], 'expected volts, amps, ohms or fuse'],
         [
             ['readings' => [['red' => 'bank.plus', 'value' => 1, 'with' => ['moon' => 'up']]]],
             'there is no input `moon`',

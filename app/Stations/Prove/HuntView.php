@@ -152,7 +152,7 @@ final class HuntView
         $by = [];
         foreach ($try->expects as $one) {
             if (isset($numbers[$one['key']])) {
-                $answer = $one['word'] ?? number_format((float) $one['value'], 1);
+                $answer = $one['word'] ?? number_format((float) $one['value'], $try->kind === 'amps' ? 2 : 1);
                 $by[str_replace('_', ' ', $answer)][] = $numbers[$one['key']];
             }
         }
@@ -207,12 +207,25 @@ final class HuntView
             : [];
     }
 
-    /** @return array<string, string> pins of both tips, for the reading */
+    /** @return array<array-key, string> one key answers of a kind: what is sent => what it says */
+    public function quick(NextTry $try): array
+    {
+        return match ($try->kind) {
+            'amps' => ['0' => 'nothing'],
+            'ohms' => ['OL' => 'open', '0' => 'a short'],
+            default => ['0.0' => '0.0', '=' => 'same as bank', 'w' => 'wandering'],
+        };
+    }
+
+    /** @return array<string, string> pins of both tips and what is read, for the reading */
     public function pins(NextTry $try): array
     {
+        if ($try->kind === 'amps') {
+            return ['red' => $try->at, 'kind' => 'amps'];
+        }
         [$red, $black] = $try->tips($this->proof->table->minus());
 
-        return ['red' => $red, 'black' => $black];
+        return ['red' => $red, 'black' => $black, 'kind' => $try->kind];
     }
 
     public function wide(): Drawing

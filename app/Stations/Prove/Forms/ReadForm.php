@@ -27,7 +27,7 @@ final readonly class ReadForm extends Form
         if (in_array($quick, ['blown', 'whole'], true)) {
             $reading = ['red' => $in->text('red'), 'kind' => 'fuse', 'word' => $quick];
         } else {
-            $reading = $this->volts($quick === '' ? $in->text('text') : $quick, $in, $bank ?? $this->nominalV());
+            $reading = $this->measured($quick === '' ? $in->text('text') : $quick, $in, $bank ?? $this->nominalV());
         }
 
         return new KeepLog(new Fields($reading), Kept::on($in), Kept::with($in), $bank, $in->text('hunt'));
@@ -39,15 +39,16 @@ final readonly class ReadForm extends Form
     }
 
     /** @return array<string, mixed> */
-    private function volts(string $typed, Fields $in, float $bank): array
+    private function measured(string $typed, Fields $in, float $bank): array
     {
+        $kind = $in->text('kind', 'volts');
         try {
-            $read = TypedReading::read($typed, 'meter', true, $bank);
+            $read = TypedReading::read($typed, $kind === 'amps' ? 'clamp' : 'meter', $kind !== 'ohms', $bank);
         } catch (NotUnderstood $e) {
             throw new NotUnderstood("The reading: {$e->getMessage()}");
         }
-        if (! in_array($read->kind, ['volts', 'millivolts'], true)) {
-            throw new NotUnderstood("The reading: expected volts here, all is on; found {$read->kind}.");
+        if ($read->kind !== $kind && ! ($kind === 'volts' && $read->kind === 'millivolts')) {
+            throw new NotUnderstood("The reading: expected {$kind} here, found {$read->kind}.");
         }
         $value = $read->kind === 'millivolts' ? (float) $read->value / 1000.0 : $read->value;
 
@@ -55,7 +56,7 @@ final readonly class ReadForm extends Form
             [
                 'red' => $in->text('red'),
                 'black' => $in->text('black'),
-                'kind' => 'volts',
+                'kind' => $kind,
                 'value' => $value,
                 'word' => $read->word,
             ],

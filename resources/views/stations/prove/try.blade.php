@@ -65,7 +65,7 @@
             <label
                 class="is-sr-only"
                 for="reading"
-            >The reading, volts</label>
+            >The reading, {{ $try->kind }}</label>
             <input
                 class="typed figure"
                 id="reading"
@@ -75,9 +75,10 @@
                 autocomplete="off"
                 aria-describedby="hunt-echo"
             >
+            <span>{{ ['amps' => 'A', 'ohms' => 'Ω'][$try->kind] ?? 'V' }}</span>
             <button class="button is-primary keep">Keep</button>
             <span class="quick">
-                @foreach (['0.0' => '0.0', '=' => 'same as bank', 'w' => 'wandering'] as $value => $words)
+                @foreach ($hunt->quick($try) as $value => $words)
                     <button
                         class="button quick-key"
                         name="quick"
