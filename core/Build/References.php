@@ -92,7 +92,8 @@ final class References
             }
         }
         foreach ($this->document->fields()->objects('log') as $i => $entry) {
-            foreach ($entry->texts('about') as $j => $about) {
+            // What was read stays read, whatever became of the place.
+            foreach ($entry->isA('measured') ? [] : $entry->texts('about') as $j => $about) {
                 $id = explode('.', $about)[0];
                 if (! $this->index->has($id)) {
                     throw BadBuild::at("/log/{$i}/about/{$j}", "nothing has the id `{$id}`.");

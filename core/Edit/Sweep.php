@@ -56,6 +56,12 @@ final readonly class Sweep
         $owner = is_string($own) ? $own : $owner;
         $kept = [];
         foreach ($record as $field => $value) {
+            if ($field === 'about' && $kind === 'measured') {
+                // What was read stays read, whatever becomes of the place.
+                $kept[$field] = $value;
+
+                continue;
+            }
             if (($fields[$field] ?? null)?->goesAlong === true && is_array($value) && $this->goesBy($value)) {
                 continue;
             }

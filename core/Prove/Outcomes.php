@@ -44,16 +44,4 @@ final class Outcomes
 
         return null;
     }
-
-    /** The bank volts that were read last; null where nobody did. */
-    public function bankV(): ?float
-    {
-        foreach (array_reverse($this->readings) as $reading) {
-            if ($reading->supplyV !== null && $reading->supplyV > 0.0) {
-                return $reading->supplyV;
-            }
-        }
-
-        return null;
-    }
 }

@@ -8,6 +8,7 @@ use BenchGlow\Build\Document;
 use BenchGlow\Check\Review;
 use BenchGlow\Command\Gating;
 use BenchGlow\Command\Report;
+use BenchGlow\Edit\AddItem;
 use BenchGlow\Edit\Calibrate;
 use BenchGlow\Edit\CloseHunt;
 use BenchGlow\Edit\Edit;
@@ -15,9 +16,11 @@ use BenchGlow\Edit\KeepGate;
 use BenchGlow\Edit\KeepLog;
 use BenchGlow\Edit\Mark;
 use BenchGlow\Edit\OpenHunt;
+use BenchGlow\Edit\RemoveItem;
 use BenchGlow\Edit\See;
 use BenchGlow\Edit\SetField;
 use BenchGlow\Edit\SkipGate;
+use BenchGlow\Edit\UseWay;
 use BenchGlow\Format\BadBuild;
 use BenchGlow\Format\Fields;
 use BenchGlow\Prove\Chain;
@@ -518,6 +521,26 @@ describe('corrections', function (): void {
             expect($offers[0]->kind)->toBe('internal_ohm')->and($offers[0]->figures['is'])->toEqualWithDelta(0.3, 1e-9);
         },
     );
+});
+
+it('keeps what was read when the place is taken off, and when another way takes its wires', function (): void {
+    $wherry = Make::file('wherry.glow.json');
+    $readings = count($wherry->fields()->objects('log'));
+    $rewired = Make::edited($wherry, (new UseWay('chart_locker', 'hand'))->saying());
+    expect(count($rewired->fields()->objects('log')))->toBe($readings);
+    expect(count($rewired->fields()->objects('gates')))->toBe(count($wherry->fields()->objects('gates')));
+    $document = Make::edited(
+        Make::shelf(1.2),
+        new AddItem('inputs', new Fields(['id' => 'lamp_on', 'kind' => 'hand', 'label' => 'Lamp'])),
+        new KeepLog(new Fields(['red' => 'F1.2', 'value' => 12.0]), PROVEN, new Fields(['lamp_on' => 'on'])),
+        new RemoveItem('F1'),
+        new RemoveItem('lamp_on'),
+    );
+    $left = $document->fields()->objects('log')[0];
+    expect($left->texts('about'))
+        ->toBe(['F1.2'])
+        ->and($left->object('with')->data)
+        ->toBe([]);
 });
 
 it('reads a look, a pin that is gone and the far end of a strip as what they are', function (): void {

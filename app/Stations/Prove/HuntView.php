@@ -13,7 +13,6 @@ use BenchGlow\Prove\Finder;
 use BenchGlow\Prove\Hunt;
 use BenchGlow\Prove\NextTry;
 use BenchGlow\Prove\Suspect;
-use BenchGlow\Quantity\Shown;
 use BenchGlow\Quantity\Words;
 
 /** What the hunt shows: what was seen, what explains it, the next act with what each answer would mean. */
@@ -177,7 +176,9 @@ final class HuntView
             ];
         }
         foreach ($this->hunt->readings as $one) {
-            $said[] = [ucfirst($this->proof->works->pin($one->red)).$this->thrown($one->with), Figure::taken($one)];
+            $there = $this->frame->analysis->build->index->has(explode('.', $one->red)[0]);
+            $place = $there ? ucfirst($this->proof->works->pin($one->red)) : 'A place that is gone';
+            $said[] = [$place.$this->thrown($one->with), Figure::taken($one)];
         }
 
         return $said;
@@ -258,13 +259,5 @@ final class HuntView
     public function simulated(): int
     {
         return count($this->proof->table->faults);
-    }
-
-    public function bank(): string
-    {
-        return Shown::plain(
-            Proofs::bankV($this->frame->document) ?? ($this->frame->analysis->build->mainSupply()->nominalV ?? 12.0),
-            1,
-        );
     }
 }
