@@ -42,6 +42,17 @@ final class Proofs
         return new self($analysis, $circuit);
     }
 
+    /** The same, simulated to its end. */
+    public static function whole(Analysis $analysis, string $circuit): self
+    {
+        $proof = self::of($analysis, $circuit);
+        while (! $proof->goOn()) {
+            continue;
+        }
+
+        return $proof;
+    }
+
     private function __construct(private readonly Analysis $analysis, private readonly string $circuit)
     {
         $this->works = new Works($analysis, $circuit);

@@ -22,11 +22,7 @@ final readonly class ProofSheet
     {
         $gates = [];
         foreach (Recorded::circuits($frame->analysis) as $circuit) {
-            $proof = Proofs::of($frame->analysis, $circuit);
-            while (! $proof->goOn()) {
-                continue;
-            }
-            foreach ($proof->gates() as $gate) {
+            foreach (Proofs::whole($frame->analysis, $circuit)->gates() as $gate) {
                 $gates[$gate->key] = $gate;
             }
         }

@@ -196,7 +196,9 @@ final class ProvePage
     /** The step of Build that is done with the gate in hand; '' where more is left of it, or none is. */
     public function completes(): string
     {
-        $step = $this->now === null ? '' : Marks::step($this->now->gate);
+        // Who does not go by the order of work gets no mark out of order.
+        $goes = $this->frame->document->fields()->object('work')->objects('done') !== [];
+        $step = $this->now === null || ! $goes ? '' : Marks::step($this->now->gate);
         foreach ($step === '' ? [] : $this->chain->links as $link) {
             if ($link !== $this->now && ! $link->isDone() && Marks::step($link->gate) === $step) {
                 return '';

@@ -21,6 +21,7 @@ use BenchGlow\Check\Finding;
 use BenchGlow\Check\Severity;
 use BenchGlow\Prove\Chain;
 use BenchGlow\Prove\Gate;
+use BenchGlow\Prove\Outcomes;
 use Illuminate\Support\Facades\Route;
 
 /** The proof: gates in the order they are tried, expected beside measured, and the hunt for what is wrong. */
@@ -49,25 +50,37 @@ final class ProveStation extends Station
     {
         $own = array_filter($standing->review->open(), fn (Finding $f): bool => $this->concerns($f->rule));
         $danger = array_filter($own, fn (Finding $f): bool => $f->severity === Severity::Danger) !== [];
-        $chain = self::whole($standing->document);
+        $fields = $standing->document->fields();
+        if ([...$fields->objects('gates'), ...$fields->objects('faults')] === []) {
+            return Bead::Ring;
+        }
 
         return match (true) {
-            $standing->document->fields()->objects('gates') === [] &&
-                $standing->document->fields()->objects('faults') === [] => Bead::Ring,
             $danger => Bead::Danger,
-            $chain?->holds() === true => Bead::Holds,
+            self::whole($standing)?->holds() === true => Bead::Holds,
             $own !== [] => Bead::Warned,
             default => Bead::Begun,
         };
     }
 
-    /** The chain of all circuits, where each was made already; null otherwise: a bead solves nothing. */
-    private static function whole(Document $document): ?Chain
+    /**
+     * The chain of all circuits, where each was made already or has been proven to its last gate; null otherwise: a bead simulates
+     * nothing for who has not come that far.
+     */
+    private static function whole(Standing $standing): ?Chain
     {
+        $document = $standing->document;
+        $last = (new Outcomes($document))->last;
         $gates = [];
-        $lit = array_unique(array_map(fn ($l): string => $l->text('circuit'), $document->fields()->objects('lights')));
-        foreach ($lit as $circuit) {
-            $known = $circuit === '' ? [] : Proofs::known($document, $circuit);
+        foreach ($standing->review->analysis->build->circuits as $circuit => $_) {
+            if ($standing->review->analysis->build->lightsOf((string) $circuit) === []) {
+                continue;
+            }
+            $known =
+                Proofs::known($document, (string) $circuit) ??
+                (isset($last["use:{$circuit}"])
+                    ? Proofs::whole($standing->review->analysis, (string) $circuit)->gates()
+                    : null);
             if ($known === null) {
                 return null;
             }

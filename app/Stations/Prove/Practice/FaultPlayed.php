@@ -34,12 +34,7 @@ final class FaultPlayed
 
     private static function proof(Document $document, string $circuit): Proofs
     {
-        $proof = Proofs::of(Analysis::of($document), $circuit);
-        while (! $proof->goOn()) {
-            continue;
-        }
-
-        return $proof;
+        return Proofs::whole(Analysis::of($document), $circuit);
     }
 
     /**
