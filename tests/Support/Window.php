@@ -30,7 +30,7 @@ final class Window
     {
         $this->open('/');
         $hangs = fn (): bool => $this->all('.hung a') !== [] && $this->all('.hangs.pending') === [];
-        $this->until($hangs, 'the wall shows its builds, all solved');
+        $this->until($hangs, 'the wall shows its builds, all solved', 40);
         foreach ($this->all('.hung a') as $link) {
             if (str_contains($link->getText(), $title)) {
                 $this->driver->get((string) $link->getDomProperty('href'));
