@@ -40,6 +40,15 @@ final class WallClock
         return CarbonImmutable::now(self::zone());
     }
 
+    /** When something was pressed: now, or of what waited in the browser its milliseconds; a clock that goes ahead makes nothing of tomorrow. */
+    public static function pressed(string $ms): CarbonImmutable
+    {
+        $now = self::now();
+        $then = preg_match('/^\d{13}$/', $ms) === 1 ? (int) ((int) $ms / 1000) : $now->getTimestamp();
+
+        return $now->setTimestamp(min($then, $now->getTimestamp()));
+    }
+
     /** "21:14" of a time as it is kept. */
     public static function time(string $kept): string
     {

@@ -7,6 +7,7 @@ namespace BenchGlow\Build;
 use BenchGlow\Build\Device\Device;
 use BenchGlow\Build\Device\Devices;
 use BenchGlow\Format\Fields;
+use BenchGlow\Quantity\Words;
 
 /** The document as typed values: what the later stages read. */
 final readonly class Build
@@ -119,6 +120,22 @@ final readonly class Build
         $version = $f->object('brief')->text('host_version');
 
         return array_filter($all, fn (Panel|Fastener $p): bool => $p->only === [] || in_array($version, $p->only, true));
+    }
+
+    /**
+     * What is thrown, against rest: "lid up".
+     *
+     * @param  array<string, string>  $with  inputs and positions
+     * @return list<string>
+     */
+    public function thrown(array $with): array
+    {
+        $said = [];
+        foreach (array_diff_assoc($with, $this->restPositions()) as $input => $position) {
+            $said[] = Words::within($this->label((string) $input)).' '.str_replace('_', ' ', $position);
+        }
+
+        return $said;
     }
 
     /** @return array<string, string> each input with its rest position, in document order */

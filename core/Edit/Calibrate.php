@@ -8,6 +8,7 @@ use BenchGlow\Build\Build;
 use BenchGlow\Build\Names;
 use BenchGlow\Format\BadBuild;
 use BenchGlow\Quantity\Shown;
+use BenchGlow\Sizing\NotFitted;
 use BenchGlow\Sizing\StripCalibration;
 
 /** A strip's rails and watts as its own readings say, the piece lit and fed at one end; other users of the part keep theirs. */
@@ -37,7 +38,11 @@ final readonly class Calibrate implements Edit
             throw BadBuild::at('/light', 'expected a strip of this build; this one is gone.');
         }
         $length = $this->pieceM ?? $light->fit()->cutM;
-        $fit = StripCalibration::fit($light->strip(), $length, $this->fedV, $this->farV, $this->amps);
+        try {
+            $fit = StripCalibration::fit($light->strip(), $length, $this->fedV, $this->farV, $this->amps);
+        } catch (NotFitted $e) {
+            throw BadBuild::at('/far_v', $e->getMessage());
+        }
         $part = $light->part->text('id');
         $measured = [
             ...$draft->index->item($part)->data,

@@ -7,7 +7,7 @@ namespace BenchGlow\Edit;
 use BenchGlow\Build\Document;
 use BenchGlow\Build\Names;
 use BenchGlow\Format\Fields;
-use BenchGlow\Quantity\Shown;
+use BenchGlow\Prove\Taken;
 
 /** A reading by itself, and for the hunt it was taken for. */
 final readonly class KeepLog implements Commutes, Edit
@@ -28,9 +28,8 @@ final readonly class KeepLog implements Commutes, Edit
 
     public function says(Names $names): string
     {
-        $value = $this->reading->numberOrNull('value');
-        $unit = ['amps' => ' A', 'ohms' => ' ohm', 'seconds' => ' s'][$this->reading->text('kind')] ?? ' V';
-        $shown = $value === null ? $this->reading->text('word') : Shown::plain($value, 2).$unit;
+        $kind = $this->reading->text('kind', 'volts');
+        $shown = Taken::shown($kind, $this->reading->numberOrNull('value'), $this->reading->text('word'));
 
         return $names->pin($this->reading->text('red')).": {$shown} kept";
     }

@@ -22,8 +22,6 @@ final readonly class KeepReading implements Edit
     /** A lamp draws this much where a wire may belong to electronics. */
     private const ELECTRONICS = 0.01;
 
-    private const OVER = 1.25;
-
     /**
      * @param  string|null  $wire  of the host, or `$pin` of the build
      * @param  string  $to  ground · plus · a pin
@@ -82,18 +80,8 @@ final readonly class KeepReading implements Edit
     /** @throws BadBuild where it can't be, or harms */
     private function checked(Draft $draft): void
     {
-        $most = max([
-            0.0,
-            ...array_map(fn (Fields $s): float => $s->number('max_v'), $draft->document->fields()->objects('supplies')),
-        ]);
-        if ($this->kind === 'volts' && $this->value !== null && $most > 0.0 && abs($this->value) > self::OVER * $most) {
-            throw BadBuild::at(
-                '/value',
-                Shown::plain($this->value, 1).
-                    ' V is over what any supply here gives ('.
-                    Shown::plain($most, 1).
-                    ' V). Look where the point stands, or whether the tip is on mains: then stop.',
-            );
+        if ($this->kind === 'volts' && $this->value !== null) {
+            Measured::underMains($draft, $this->value, '/value');
         }
         if (in_array($this->instrument, ['test_lamp', 'led_tester'], true) && $this->wire !== null) {
             $judged = Probing::of($draft->document)->judged[$this->wire] ?? null;

@@ -119,14 +119,20 @@ final class Measured
         if (! is_finite($value) || abs($value) > 1e9 || ($value < 0.0 && $kind !== 'volts' && $kind !== 'amps')) {
             throw BadBuild::at($path, 'expected a figure a meter can show.');
         }
+        $kind === 'volts' ? self::underMains($draft, $value, $path) : null;
+    }
+
+    /** @throws BadBuild where no supply here gives so many volts */
+    public static function underMains(Draft $draft, float $volts, string $path): void
+    {
         $most = max([
             0.0,
             ...array_map(fn (Fields $s): float => $s->number('max_v'), $draft->document->fields()->objects('supplies')),
         ]);
-        if ($kind === 'volts' && $most > 0.0 && abs($value) > self::OVER * $most) {
+        if ($most > 0.0 && abs($volts) > self::OVER * $most) {
             throw BadBuild::at(
                 $path,
-                Shown::plain($value, 1).
+                Shown::plain($volts, 1).
                     ' V is over what any supply here gives ('.
                     Shown::plain($most, 1).
                     ' V). Look where the point stands, or whether the tip is on mains: then stop.',

@@ -63,11 +63,12 @@ final class GateWords
 
     private static function thrown(Build $build, string $thrown): string
     {
-        $said = [];
+        $with = [];
         foreach ($thrown === '' ? [] : explode(',', $thrown) as $one) {
             [$input, $position] = [...explode('=', $one), ''];
-            $said[] = Words::within($build->label($input)).' '.str_replace('_', ' ', $position);
+            $with[$input] = $position;
         }
+        $said = $build->thrown($with);
 
         return $said === [] ? 'all at rest' : implode(', ', $said);
     }

@@ -4,8 +4,6 @@ declare(strict_types=1);
 
 namespace BenchGlow\Prove;
 
-use BenchGlow\Quantity\Words;
-
 /** A circuit with all that its gates ask: its faults, the states that matter, what is expected in them. */
 final class Proving
 {
@@ -72,14 +70,7 @@ final class Proving
     /** "brake on, lights off": what is thrown, against rest. */
     public function thrown(int $state): string
     {
-        $build = $this->works->build;
-        $rest = $build->restPositions();
-        $said = [];
-        foreach ($this->table->states[$state] as $input => $position) {
-            if (($rest[$input] ?? '') !== $position) {
-                $said[] = Words::within($build->label($input)).' '.str_replace('_', ' ', $position);
-            }
-        }
+        $said = $this->works->build->thrown($this->table->states[$state]);
 
         return $said === [] ? 'all at rest' : implode(', ', $said);
     }

@@ -6,11 +6,16 @@ namespace BenchGlow\Prove;
 
 use BenchGlow\Build\Document;
 use BenchGlow\Format\Fields;
+use BenchGlow\Quantity\Shown;
 
 /** A reading that stands in the log: where the tips were, under which power and switches, what it said. */
 final readonly class Taken
 {
+    /** As the file writes them. */
     public const UNITS = ['volts' => 'V', 'amps' => 'A', 'ohms' => 'ohm', 'seconds' => 's'];
+
+    /** As they are shown. */
+    public const SIGNS = ['volts' => 'V', 'amps' => 'A', 'ohms' => 'Ω', 'seconds' => 's'];
 
     /**
      * @param  string  $red  pin of the red tip; of amps what they go through
@@ -48,6 +53,12 @@ final readonly class Taken
             $entry->numberOrNull('supply_v'),
             $entry->text('on'),
         );
+    }
+
+    /** "11.9 V", "open" */
+    public static function shown(string $kind, ?float $value, string $word): string
+    {
+        return $value === null ? $word : trim(Shown::plain($value, 2).' '.(self::SIGNS[$kind] ?? ''));
     }
 
     /** @return array<string, mixed> */

@@ -153,20 +153,6 @@ final readonly class ChainRow
         return max(0, count($this->links) - self::SHOWN);
     }
 
-    /** @return list<string> "lid up", as it is thrown for a gate */
-    public function thrown(Gate $gate): array
-    {
-        $build = $this->page->frame->analysis->build;
-        $said = [];
-        foreach ($gate->with as $input => $position) {
-            if ($build->restPositions()[$input] !== $position) {
-                $said[$input] = mb_strtolower($build->label($input)).' '.str_replace('_', ' ', $position);
-            }
-        }
-
-        return array_values($said);
-    }
-
     /** @return list<Expectation> */
     public function figures(Gate $gate): array
     {

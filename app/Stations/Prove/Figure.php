@@ -13,7 +13,7 @@ final class Figure
 {
     private const DIGITS = ['volts' => 1, 'amps' => 2, 'ohms' => 1, 'contact' => 1, 'seconds' => 0];
 
-    private const UNIT = ['volts' => 'V', 'amps' => 'A', 'ohms' => 'Ω', 'contact' => 'Ω', 'seconds' => 's'];
+    private const UNIT = [...Taken::SIGNS, 'contact' => Taken::SIGNS['ohms']];
 
     /** A small current or resistance needs another digit. */
     private const SMALL = 0.1;
@@ -53,7 +53,7 @@ final class Figure
 
     public static function taken(Taken $reading): string
     {
-        $unit = ['volts' => 'V', 'amps' => 'A', 'ohms' => 'Ω', 'seconds' => 's'][$reading->kind] ?? '';
+        $unit = Taken::SIGNS[$reading->kind] ?? '';
 
         return $reading->value === null
             ? $reading->word

@@ -187,13 +187,7 @@ final class HuntView
     /** @param  array<string, string>  $with */
     private function thrown(array $with): string
     {
-        $build = $this->frame->analysis->build;
-        $said = [];
-        foreach ($with as $input => $position) {
-            if (($build->restPositions()[$input] ?? $position) !== $position) {
-                $said[] = Words::within($build->label($input)).' '.str_replace('_', ' ', $position);
-            }
-        }
+        $said = $this->frame->analysis->build->thrown($with);
 
         return $said === [] ? '' : ', '.implode(', ', $said);
     }

@@ -8,6 +8,7 @@ use App\Frame\Frame;
 use App\Store\Proofs;
 use BenchGlow\Drawing\LightRow;
 use BenchGlow\Drawing\Shape;
+use BenchGlow\Probe\Probing;
 use BenchGlow\Prove\Chain;
 use BenchGlow\Prove\Expectation;
 use BenchGlow\Prove\Gate;
@@ -210,9 +211,7 @@ final class ProvePage
 
     public function bank(): string
     {
-        $volts = Proofs::bankV($this->frame->document);
-
-        return Shown::plain($volts ?? ($this->frame->analysis->build->mainSupply()->nominalV ?? 0.0), 1);
+        return Shown::plain(Probing::of($this->frame->document)->bankV(), 1);
     }
 
     public function bankIsMeasured(): bool

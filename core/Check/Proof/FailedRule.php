@@ -12,7 +12,6 @@ use BenchGlow\Check\Severity;
 use BenchGlow\Prove\GateWords;
 use BenchGlow\Prove\Outcome;
 use BenchGlow\Prove\Taken;
-use BenchGlow\Quantity\Shown;
 
 /** Something is not as it should be, and what it was has not been found. */
 final class FailedRule implements ReadsProof, Rule
@@ -44,12 +43,7 @@ final class FailedRule implements ReadsProof, Rule
 
     private static function read(Outcome $outcome): string
     {
-        $said = array_map(
-            fn (Taken $t): string => $t->value === null
-                ? $t->word
-                : Shown::plain($t->value, 2).' '.strtr(Taken::UNITS[$t->kind] ?? '', ['ohm' => 'Ω']),
-            $outcome->readings,
-        );
+        $said = array_map(fn (Taken $t): string => Taken::shown($t->kind, $t->value, $t->word), $outcome->readings);
 
         return $said === [] ? '' : ': '.implode(', ', $said).' measured';
     }

@@ -30,21 +30,10 @@ final readonly class DoneForm extends Form
 
         return new Mark(
             self::steps($in),
-            self::moment($in),
+            WallClock::pressed($in->text('pressed_at'))->format('Y-m-d\TH:iP'),
             $in->text('words', 'A step'),
             as: is_array($as) && $as !== [] ? new Fields($as) : null,
         );
-    }
-
-    /** Now; of a mark that waited in the browser, when it was pressed. */
-    private static function moment(Fields $in): string
-    {
-        $now = WallClock::now();
-        $said = $in->text('pressed_at');
-        $then = preg_match('/^\d{13}$/', $said) === 1 ? (int) ((int) $said / 1000) : $now->getTimestamp();
-
-        // A clock that goes ahead makes no mark of tomorrow.
-        return $now->setTimestamp(min($then, $now->getTimestamp()))->format('Y-m-d\TH:iP');
     }
 
     /** @return list<string> */

@@ -7,13 +7,11 @@ namespace App\Stations\Circuit\Forms;
 use App\Stations\Form;
 use App\Stations\Typing;
 use BenchGlow\Build\Build;
-use BenchGlow\Edit\Batch;
+use BenchGlow\Edit\Calibrate;
 use BenchGlow\Edit\Edit;
-use BenchGlow\Edit\SetField;
 use BenchGlow\Format\BadBuild;
 use BenchGlow\Format\Fields;
 use BenchGlow\Quantity\Unit;
-use BenchGlow\Sizing\StripCalibration;
 
 /** A strip's rails fitted to readings of a lit piece. */
 final readonly class CalibrateForm extends Form
@@ -33,23 +31,13 @@ final readonly class CalibrateForm extends Form
             $name,
             $this->preference,
         );
-        $fit = StripCalibration::fit(
-            $light->strip(),
-            $read(Unit::Length, 'piece', 'Length of the piece'),
-            $read(Unit::Volts, 'fed', 'Volts at the fed end'),
-            $read(Unit::Volts, 'far', 'Volts at the far end'),
-            $read(Unit::Amps, 'amps', 'Amps'),
-        );
-        $part = $light->part->text('id');
 
-        return new Batch(
-            [
-                new SetField($part, 'rail_ohm_per_m', round($fit->railOhmPerM, 6)),
-                new SetField($part, 'common_ohm_per_m', round($fit->commonOhmPerM, 6)),
-                new SetField($part, 'watts_per_m', round($fit->wattsPerM, 4)),
-                new SetField($part, 'rail_from', 'measured'),
-            ],
-            $light->part->text('label', $part).': rails measured',
+        return new Calibrate(
+            $light->id,
+            fedV: $read(Unit::Volts, 'fed', 'Volts at the fed end'),
+            farV: $read(Unit::Volts, 'far', 'Volts at the far end'),
+            amps: $read(Unit::Amps, 'amps', 'Amps'),
+            pieceM: $read(Unit::Length, 'piece', 'Length of the piece'),
         );
     }
 }

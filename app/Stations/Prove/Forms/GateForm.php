@@ -12,6 +12,7 @@ use BenchGlow\Edit\KeepGate;
 use BenchGlow\Edit\Mark;
 use BenchGlow\Format\BadBuild;
 use BenchGlow\Format\Fields;
+use BenchGlow\Probe\Probing;
 use BenchGlow\Probe\TypedReading;
 use BenchGlow\Prove\Expectation;
 use BenchGlow\Quantity\NotUnderstood;
@@ -68,8 +69,7 @@ final readonly class GateForm extends Form
             new Fields($readings),
             Kept::with($in),
             $readings === [] ? null : Proofs::bankV($this->document),
-            $in->text('alone') === '1',
-            $in->text('words', 'A gate'),
+            words: $in->text('words', 'A gate'),
         );
         $step = $in->text('completes');
 
@@ -98,7 +98,7 @@ final readonly class GateForm extends Form
         $instrument = $one->what === 'amps' ? 'clamp' : 'meter';
         $text = $one->what === 'seconds' && is_numeric(str_replace(',', '.', $text)) ? "{$text} s" : $text;
         try {
-            $read = TypedReading::read($text, $instrument, ! $ohms, Proofs::bankV($this->document) ?? 12.0);
+            $read = TypedReading::read($text, $instrument, ! $ohms, Probing::of($this->document)->bankV());
         } catch (NotUnderstood $e) {
             throw new NotUnderstood("Measured: {$e->getMessage()}");
         }

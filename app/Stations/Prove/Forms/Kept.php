@@ -13,11 +13,7 @@ final class Kept
     /** Now; of an answer that waited in the browser, when it was pressed. */
     public static function on(Fields $in): string
     {
-        $now = WallClock::now();
-        $said = $in->text('pressed_at');
-        $then = preg_match('/^\d{13}$/', $said) === 1 ? (int) ((int) $said / 1000) : $now->getTimestamp();
-
-        return $now->setTimestamp(min($then, $now->getTimestamp()))->format('Y-m-d\TH:i:sP');
+        return WallClock::pressed($in->text('pressed_at'))->format('Y-m-d\TH:i:sP');
     }
 
     public static function with(Fields $in): Fields

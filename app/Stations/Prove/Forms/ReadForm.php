@@ -9,6 +9,7 @@ use App\Store\Proofs;
 use BenchGlow\Edit\Edit;
 use BenchGlow\Edit\KeepLog;
 use BenchGlow\Format\Fields;
+use BenchGlow\Probe\Probing;
 use BenchGlow\Probe\TypedReading;
 use BenchGlow\Quantity\NotUnderstood;
 
@@ -22,26 +23,27 @@ final readonly class ReadForm extends Form
 
     public function edit(Fields $in): Edit
     {
-        $bank = Proofs::bankV($this->document);
         $quick = $in->text('quick');
         if (in_array($quick, ['blown', 'whole'], true)) {
             $reading = ['red' => $in->text('red'), 'kind' => 'fuse', 'word' => $quick];
         } else {
-            $reading = $this->measured($quick === '' ? $in->text('text') : $quick, $in, $bank ?? $this->nominalV());
+            $reading = $this->measured($quick === '' ? $in->text('text') : $quick, $in);
         }
 
-        return new KeepLog(new Fields($reading), Kept::on($in), Kept::with($in), $bank, $in->text('hunt'));
-    }
-
-    private function nominalV(): float
-    {
-        return ($this->document->fields()->objects('supplies')[0] ?? new Fields([]))->number('nominal_v', 12.0);
+        return new KeepLog(
+            new Fields($reading),
+            Kept::on($in),
+            Kept::with($in),
+            Proofs::bankV($this->document),
+            $in->text('hunt'),
+        );
     }
 
     /** @return array<string, mixed> */
-    private function measured(string $typed, Fields $in, float $bank): array
+    private function measured(string $typed, Fields $in): array
     {
         $kind = $in->text('kind', 'volts');
+        $bank = Probing::of($this->document)->bankV();
         try {
             $read = TypedReading::read($typed, $kind === 'amps' ? 'clamp' : 'meter', $kind !== 'ohms', $bank);
         } catch (NotUnderstood $e) {

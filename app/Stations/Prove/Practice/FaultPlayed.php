@@ -136,13 +136,7 @@ final class FaultPlayed
 
     public function symptom(): string
     {
-        $said = [];
-        $build = $this->proof->works->build;
-        foreach ($this->proof->table->states[$this->hidden->state] ?? [] as $input => $position) {
-            if ($build->restPositions()[$input] !== $position) {
-                $said[] = Words::within($build->label($input)).' '.str_replace('_', ' ', $position);
-            }
-        }
+        $said = $this->proof->works->build->thrown($this->proof->table->states[$this->hidden->state] ?? []);
         $look = $this->hidden->look($this->hidden->state, $this->hidden->emitter);
 
         return ($said === [] ? 'With all at rest ' : ucfirst(implode(', ', $said)).': ').

@@ -75,7 +75,7 @@
                 autocomplete="off"
                 aria-describedby="hunt-echo"
             >
-            <span>{{ ['amps' => 'A', 'ohms' => 'Ω'][$try->kind] ?? 'V' }}</span>
+            <span>{{ BenchGlow\Prove\Taken::SIGNS[$try->kind] }}</span>
             <button class="button is-primary keep">Keep</button>
             <span class="quick">
                 @foreach ($hunt->quick($try) as $value => $words)
