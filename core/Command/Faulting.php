@@ -108,7 +108,8 @@ final class Faulting
                 throw BadBuild::at("/saw/{$n}/look", 'expected one of '.implode(', ', Sight::WORDS).'.');
             }
             $state = $table->state($this->with($row, "/saw/{$n}"));
-            $all[] = new Observation('look', $state, $emitter, null, $row->text('look'));
+            $look = $table->asSeen($row->text('look'), $state, $emitter);
+            $all[] = new Observation('look', $state, $emitter, null, $look);
         }
 
         return $all;

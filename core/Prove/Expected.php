@@ -30,7 +30,7 @@ final class Expected
     private const AMPS = [0.03, 0.01];
 
     /** A wire that carries nothing picks up so much beside one that does. */
-    private const NOTHING_V = 0.05;
+    private const NOTHING_V = 0.3;
 
     private const PICKED_UP_V = 0.3;
 

@@ -321,6 +321,28 @@ final class FaultTable
         return $this->lights[$state] ?? [];
     }
 
+    /** Whether a light should be dark in a state; emitter as wants name it. */
+    public function isDark(int $state, string $emitter): bool
+    {
+        [$light, $name] = [...explode('.', $emitter, 2), null];
+        $all = $this->should($state)[$light] ?? [];
+        $one = $name === null ? array_values($all)[0] ?? null : $all[$name] ?? null;
+
+        return $one !== null && in_array($one->level($this->works->build->settings), ['dark', 'ghost'], true);
+    }
+
+    /** A look as faults are told by: dark where it should be dark is right, and whatever glows there is too bright. */
+    public function asSeen(string $look, int $state, string $emitter): string
+    {
+        $dark = $this->isDark($state, $emitter);
+
+        return match (true) {
+            $dark && $look === 'dark' => 'right',
+            $dark && $look === 'dim' => 'bright',
+            default => $look,
+        };
+    }
+
     public function minus(): string
     {
         return $this->minus;

@@ -71,13 +71,9 @@ final readonly class Hunt
         $emitters = $table->works->emitters();
         foreach ($this->saw as $one) {
             if (in_array($one['emitter'], $emitters, true)) {
-                $all[$one['on'].' s'.count($all)] = new Observation(
-                    'look',
-                    $table->state($one['with']),
-                    $one['emitter'],
-                    null,
-                    $one['look'],
-                );
+                $state = $table->state($one['with']);
+                $look = $table->asSeen($one['look'], $state, $one['emitter']);
+                $all[$one['on'].' s'.count($all)] = new Observation('look', $state, $one['emitter'], null, $look);
             }
         }
         $pins = $table->works->pins();

@@ -55,13 +55,8 @@ final class Proving
     public function lit(int $state): array
     {
         $all = [];
-        foreach ($this->works->build->lightsOf($this->works->circuit) as $light) {
-            foreach ($this->table->should($state)[$light->id] ?? [] as $name => $emitter) {
-                $level = $emitter->level($this->works->build->settings);
-                $all[$light->emitterName((string) $name)] = in_array($level, ['dark', 'ghost'], true)
-                    ? 'dark'
-                    : 'glows';
-            }
+        foreach ($this->works->emitters() as $emitter) {
+            $all[$emitter] = $this->table->isDark($state, $emitter) ? 'dark' : 'glows';
         }
 
         return $all;

@@ -39,6 +39,30 @@ final class Sight
         };
     }
 
+    /** How a look is said: where a light should be dark, dark is as it should be, and what is seen glows. */
+    public static function said(string $look, bool $shouldBeDark): string
+    {
+        return match (true) {
+            $look === 'right' => $shouldBeDark ? 'dark' : 'looks right',
+            $look === 'bright' => $shouldBeDark ? 'glows' : 'too bright',
+            $look === 'ghost' => 'glimmers',
+            $look === 'wrong_colour' => 'other colour',
+            default => $look,
+        };
+    }
+
+    /**
+     * What can be answered, the usual first.
+     *
+     * @return list<string>
+     */
+    public static function answers(bool $shouldBeDark): array
+    {
+        return $shouldBeDark
+            ? ['bright', 'right', 'ghost', 'flickers']
+            : ['dark', 'right', 'dim', 'bright', 'wrong_colour', 'flickers'];
+    }
+
     /** CIE 1976 L*, 0 … 100 and over, of a share of the label's brightness. */
     public static function lightness(float $share): float
     {

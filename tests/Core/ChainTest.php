@@ -36,8 +36,10 @@ use BenchGlow\Prove\Instrument;
 use BenchGlow\Prove\Link;
 use BenchGlow\Prove\NextTry;
 use BenchGlow\Prove\Observation;
+use BenchGlow\Prove\Outcomes;
 use BenchGlow\Prove\Overlay;
 use BenchGlow\Prove\Seen;
+use BenchGlow\Prove\Sight;
 use BenchGlow\Prove\StatesThatMatter;
 use BenchGlow\Prove\Suspect;
 use BenchGlow\Prove\Taken;
@@ -294,6 +296,29 @@ describe('a hunt', function (): void {
             BadBuild::class,
             'that hunt is over',
         );
+    });
+
+    it('takes dark for right where a light should be dark, and says so in words', function (): void {
+        $wherry = Make::file('wherry.glow.json');
+        $table = new FaultTable(new Works(Analysis::of($wherry), 'chart_locker'));
+        $light = 'chart_locker_light';
+        $lit = $table->state(['lid' => 'up', 'master' => 'on']);
+        expect($table->isDark(0, $light))->toBeTrue()->and($table->isDark($lit, $light))->toBeFalse();
+        expect($table->asSeen('dark', 0, $light))
+            ->toBe('right')
+            ->and($table->asSeen('dark', $lit, $light))
+            ->toBe('dark');
+        expect($table->asSeen('dim', 0, $light))->toBe('bright')->and($table->asSeen('dim', $lit, $light))->toBe('dim');
+        $hunted = Make::edited(
+            $wherry,
+            new OpenHunt('chart_locker', PROVEN),
+            new See('h1', $light, 'dark', PROVEN),
+            new See('h1', $light, 'dark', PROVEN, new Fields(['lid' => 'up', 'master' => 'on'])),
+        );
+        $seen = (new Outcomes($hunted))->open('chart_locker')?->observations($table) ?? [];
+        expect(array_map(fn (Observation $o): ?string => $o->word, $seen))->toEqualCanonicalizing(['right', 'dark']);
+        expect(Sight::said('right', true))->toBe('dark')->and(Sight::said('bright', true))->toBe('glows');
+        expect(Sight::said('right', false))->toBe('looks right')->and(Sight::answers(true))->not->toContain('dark');
     });
 
     it('finds one of two faults; mended, the gate still fails, and the other is found', function (): void {

@@ -22,6 +22,9 @@ final readonly class ChainRow
         'live' => ['All on', 'the planned fuse in, hands off bare ends'],
     ];
 
+    /** Gates whose situation is drawn. */
+    private const LOOKED_AT = ['state', 'closed'];
+
     /** More of them than this are not shown at once. */
     private const SHOWN = 8;
 
@@ -151,6 +154,31 @@ final readonly class ChainRow
     public function more(): int
     {
         return max(0, count($this->links) - self::SHOWN);
+    }
+
+    /**
+     * Switches of a situation: those that any situation of the row throws.
+     *
+     * @return list<array{string, string, bool}> what it is called, where it stands, whether it rests
+     */
+    public function switches(Gate $of): array
+    {
+        $build = $this->page->frame->analysis->build;
+        $rest = $build->restPositions();
+        $thrown = [];
+        foreach (in_array($of->kind, self::LOOKED_AT, true) ? $this->links : [] as $link) {
+            $thrown += array_diff_assoc($link->gate->with, $rest);
+        }
+        $all = [];
+        foreach (array_intersect_key($of->with, $thrown) as $input => $position) {
+            $all[] = [
+                mb_strtolower($build->label($input)),
+                str_replace('_', ' ', $position),
+                $rest[$input] === $position,
+            ];
+        }
+
+        return $all;
     }
 
     /** @return list<Expectation> */

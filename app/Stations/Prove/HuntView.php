@@ -12,6 +12,7 @@ use BenchGlow\Drawing\HuntDrawing;
 use BenchGlow\Prove\Finder;
 use BenchGlow\Prove\Hunt;
 use BenchGlow\Prove\NextTry;
+use BenchGlow\Prove\Sight;
 use BenchGlow\Prove\Suspect;
 use BenchGlow\Quantity\Words;
 
@@ -152,6 +153,7 @@ final class HuntView
         foreach ($try->expects as $one) {
             if (isset($numbers[$one['key']])) {
                 $answer = $one['word'] ?? number_format((float) $one['value'], $try->kind === 'amps' ? 2 : 1);
+                $answer = $try->kind === 'look' ? $this->looks($try)[$answer] ?? $answer : $answer;
                 $by[str_replace('_', ' ', $answer)][] = $numbers[$one['key']];
             }
         }
@@ -172,7 +174,10 @@ final class HuntView
         foreach ($this->hunt->saw as $one) {
             $said[] = [
                 $names->name(explode('.', $one['emitter'])[0]).$this->thrown($one['with']),
-                str_replace('_', ' ', $one['look']),
+                Sight::said(
+                    $one['look'],
+                    $this->proof->table->isDark($this->proof->table->state($one['with']), $one['emitter']),
+                ),
             ];
         }
         foreach ($this->hunt->readings as $one) {
@@ -200,6 +205,15 @@ final class HuntView
         return $try?->kind === 'volts' && ! str_ends_with($try->at, '.end')
             ? ['red' => $try->at, 'black' => $this->proof->table->minus()]
             : [];
+    }
+
+    /** @return array<string, string> what an eye can answer: look => its words */
+    public function looks(NextTry $try): array
+    {
+        $dark = $this->proof->table->isDark($try->state, $try->at);
+        $looks = Sight::answers($dark);
+
+        return array_combine($looks, array_map(fn (string $l): string => Sight::said($l, $dark), $looks));
     }
 
     /** @return array<array-key, string> one key answers of a kind: what is sent => what it says */

@@ -298,9 +298,12 @@ final class ProvePage
             return 'across the '.($m[2] === 'end' ? 'far' : 'fed').' end of '.$works->pin($m[1]);
         }
 
-        return $expected->what === 'volts' || $expected->what === 'ohms' || $expected->what === 'contact'
-            ? 'at '.$works->pin($works->harness->pin($expected->pin))
-            : 'through '.$works->pin($expected->pin);
+        return match (true) {
+            in_array($expected->what, ['ohms', 'contact'], true) && $expected->black !== null => 'to '.
+                $works->pin($works->harness->pin($expected->black)),
+            in_array($expected->what, ['amps', 'seconds'], true) => 'through '.$works->pin($expected->pin),
+            default => 'at '.$works->pin($works->harness->pin($expected->pin)),
+        };
     }
 
     /** The first gate of a kind. */

@@ -12,6 +12,7 @@ use BenchGlow\Build\Document;
 use BenchGlow\Drawing\Drawing;
 use BenchGlow\Drawing\HuntDrawing;
 use BenchGlow\Prove\Hidden;
+use BenchGlow\Prove\Sight;
 use BenchGlow\Prove\Suspect;
 use BenchGlow\Quantity\Words;
 
@@ -137,13 +138,18 @@ final class FaultPlayed
     public function symptom(): string
     {
         $said = $this->proof->works->build->thrown($this->proof->table->states[$this->hidden->state] ?? []);
-        $look = $this->hidden->look($this->hidden->state, $this->hidden->emitter);
+        $seen = $this->said($this->hidden->state, $this->hidden->emitter);
 
-        return ($said === [] ? 'With all at rest ' : ucfirst(implode(', ', $said)).': ').
-            Words::within($this->lights()[$this->hidden->emitter] ?? 'the light').
-            ' is '.
-            str_replace('_', ' ', $look === 'right' ? 'as it should be' : $look).
-            '.';
+        return ($said === [] ? 'All at rest' : ucfirst(implode(', ', $said))).
+            '. '.
+            ($this->lights()[$this->hidden->emitter] ?? 'The light').
+            ": {$seen}.";
+    }
+
+    /** How a light looks in a state, in words. */
+    public function said(int $state, string $emitter): string
+    {
+        return Sight::said($this->hidden->look($state, $emitter), $this->proof->table->isDark($state, $emitter));
     }
 
     public function drawing(bool $narrow): Drawing

@@ -103,8 +103,7 @@ final class FaultPracticeController extends Controller
         $state = $played->state();
         $asked = count(array_filter($row->answers, fn (array $a): bool => $a['at'] === $at && $a['state'] === $state));
         if ($kind === 'look' && isset($played->lights()[$at])) {
-            $said = str_replace('_', ' ', $played->hidden->look($state, $at));
-            $said = $said === 'right' ? 'as it should be' : $said;
+            $said = $played->said($state, $at);
         } elseif ($kind === 'volts' && isset($played->pins()[$at])) {
             $volts = $played->hidden->volts($state, $at, $asked);
             $said = $volts === null ? 'wanders' : number_format($volts, 2).' V';

@@ -17,7 +17,7 @@
             :to="$frame->toEditAt(['other' => ''])"
             :with="$base + ['emitter' => $try->at]"
         >
-            @foreach (['dark' => 'dark', 'right' => 'looks right', 'dim' => 'dim', 'bright' => 'too bright', 'wrong_colour' => 'other colour', 'flickers' => 'flickers'] as $look => $words)
+            @foreach ($hunt->looks($try) as $look => $words)
                 <button
                     class="button quick-key look-{{ $look }}"
                     name="look"
