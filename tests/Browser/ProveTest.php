@@ -2,15 +2,22 @@
 
 declare(strict_types=1);
 
+use Facebook\WebDriver\Remote\LocalFileDetector;
 use Facebook\WebDriver\WebDriverKeys;
 use Tests\Support\Bench;
 use Tests\Support\Window;
 
-/** Prove of a demo build, simulated to its end. */
-function atProve(string $title, string $circuit, int $width = 1280, int $height = 800): Window
+/** Prove of an example, simulated to its end. */
+function atProve(string $example, string $circuit, int $width = 1280, int $height = 800): Window
 {
     $w = Bench::here()->window($width, $height);
-    $w->build($title);
+    // What hangs on the wall was changed by other tests: a file of its own is brought in.
+    $w->open('/');
+    $w->find('input[type=file]')
+        ->setFileDetector(new LocalFileDetector())
+        ->sendKeys((string) realpath(__DIR__."/../../examples/{$example}.glow.json"))
+        ->submit();
+    $w->until(fn (): bool => str_contains((string) $w->driver->getCurrentURL(), '/circuit'), 'the build is brought in');
     $at = (string) preg_replace('#/circuit.*$#', "/prove?c={$circuit}", $w->driver->getCurrentURL());
     $w->driver->get($at);
     $w->until(fn (): bool => $w->all('.chain') !== [], 'every fault is tried', 40);
@@ -22,7 +29,7 @@ function atProve(string $title, string $circuit, int $width = 1280, int $height 
 }
 
 it('proves a gate by keyboard alone, and goes on to the next', function (): void {
-    $w = atProve('Coffee stall', 'awning_dots');
+    $w = atProve('coffee-stall', 'awning_dots');
     $act = fn (): string => (string) $w->script('return document.querySelector(".gate-act").textContent.trim()');
     $first = $act();
     expect($first)->toContain('on the bench supply');
@@ -53,7 +60,7 @@ it('proves a gate by keyboard alone, and goes on to the next', function (): void
 });
 
 it('hunts to its end with the mouse', function (): void {
-    $w = atProve('Coffee stall', 'menu_panel');
+    $w = atProve('coffee-stall', 'menu_panel');
     $w->sees('.hunt .tally', 'left after 2 answers');
     $w->sees('.hunt-act', 'Red tip on');
     expect($w->script('return document.querySelectorAll(".hunt-drawing .wide .tip.red").length'))->toBe(1);
@@ -82,7 +89,7 @@ it('hunts to its end with the mouse', function (): void {
 });
 
 it('fits a phone: the answers under the thumb, the chain folded, a hunt answered without reading', function (): void {
-    $w = atProve('Mineral cabinet', 'top_shelf', 390, 844);
+    $w = atProve('mineral-cabinet', 'top_shelf', 390, 844);
     expect($w->script('return document.documentElement.scrollWidth'))->toBe(390);
     $w->click('.chain-line');
     expect($w->script('return document.querySelector("#chain").classList.contains("all")'))->toBeTrue();
@@ -119,7 +126,7 @@ it('fits a phone: the answers under the thumb, the chain folded, a hunt answered
 });
 
 it('is to be repeated after the wiring was changed, and says which', function (): void {
-    $w = atProve('Wherry', 'chart_locker');
+    $w = atProve('wherry', 'chart_locker');
     $w->sees('.gate-row.here', 'repeat it');
     $w->sees('.pins', 'was right for an earlier wiring');
     $w->sees('.gate-row.below-held', 'No short');
@@ -129,7 +136,7 @@ it('is to be repeated after the wiring was changed, and says which', function ()
 
 it('keeps an answer waiting while the bench does not answer, and sends it again once', function (): void {
     $bench = Bench::here();
-    $w = atProve('Heron', 'galley_shelf');
+    $w = atProve('heron', 'galley_shelf');
     $base = $w->base();
     $bench->pause();
     try {
