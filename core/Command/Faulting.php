@@ -14,6 +14,7 @@ use BenchGlow\Prove\FaultTable;
 use BenchGlow\Prove\Finder;
 use BenchGlow\Prove\NextTry;
 use BenchGlow\Prove\Observation;
+use BenchGlow\Prove\Pairs;
 use BenchGlow\Prove\Sight;
 use BenchGlow\Prove\StatesThatMatter;
 use BenchGlow\Prove\Suspect;
@@ -68,6 +69,10 @@ final class Faulting
             'next' => array_map(fn (NextTry $t): array => $this->tried($t, $table), $finder->next()),
             'found' => $finder->isFound(),
             'none_fits' => $finder->noneFits(),
+            'pairs' => array_map(
+                fn (Suspect $s): array => ['keys' => explode(' ', $s->key()), 'says' => $s->says()],
+                $finder->noneFits() && $seen !== [] ? Pairs::of($table, $finder, $seen) : [],
+            ),
             'simulated' => count($table->faults),
         ];
     }

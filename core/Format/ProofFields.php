@@ -11,7 +11,7 @@ final class ProofFields
 {
     public const RESULTS = ['as_it_should', 'not_as_it_should', 'skipped'];
 
-    public const LOOKS = ['dark', 'ghost', 'dim', 'right', 'bright', 'wrong_colour', 'flickers'];
+    public const LOOKS = ['dark', 'ghost', 'dim', 'right', 'bright', 'partly', 'wrong_colour', 'flickers'];
 
     private const MOST_GATES = 2000;
 

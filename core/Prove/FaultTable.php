@@ -44,6 +44,13 @@ final class FaultTable
 
     private ?Instrument $instrument = null;
 
+    /** Last fault that is said in the build itself, with what it makes of it. */
+    private ?Overlay $asked = null;
+
+    private ?Works $worksOf = null;
+
+    private ?Compiled $compiledOf = null;
+
     /** @var array<string, float|null> fault and fuse => ohms behind it */
     private array $ohms = [];
 
@@ -151,7 +158,8 @@ final class FaultTable
             $overlay = $key === null ? null : $this->faults[$key]->overlay;
             $closed = $this->scene($overlay, $this->states[$this->fullest($fuse)] ?? [])->closed;
             $this->instrument ??= new Instrument($this->works);
-            $this->ohms["{$key} {$fuse}"] = $this->instrument->ohms(
+            $instrument = $overlay?->isWritten() ? new Instrument($this->works->with($overlay)) : $this->instrument;
+            $this->ohms["{$key} {$fuse}"] = $instrument->ohms(
                 "{$fuse}.2",
                 $this->minus,
                 $closed,
@@ -194,6 +202,7 @@ final class FaultTable
     /** @return list<Seen> */
     private function solved(Overlay $overlay): array
     {
+        $partly = $overlay->partly;
         $scenes = array_map(fn (array $inputs): Scene => $this->scene($overlay, $inputs), $this->states);
         $gone = $this->blown($scenes);
         if ($gone !== []) {
@@ -203,7 +212,7 @@ final class FaultTable
         }
         $row = [];
         foreach ($scenes as $n => $scene) {
-            $row[] = $this->seen($scene, $n, $gone);
+            $row[] = $this->seen($scene, $n, $gone, $partly);
         }
 
         return $row;
@@ -243,26 +252,52 @@ final class FaultTable
     /** @param  array<string, string>  $inputs */
     public function scene(?Overlay $overlay, array $inputs): Scene
     {
-        $works = $this->works;
+        [$works, $compiled] = $this->compiled($overlay);
         $bodies = $overlay === null ? $works->bodies : $overlay->bodies($works->bodies);
-        $this->compiled ??= Compiler::compile($works->build, $works->harness, $this->wiring, 'nominal', $works->bodies);
         // Laid over even where nothing is wrong: a chain that leads nowhere has its volts for a tip all the same.
         $over = fn (Compiled $c): Compiled => $overlay === null ? $c : $overlay->over($c, $works->harness);
-        $scenes = new Scenes($works->build, $works->harness, $bodies, $this->wiring, $over, $this->compiled);
+        $scenes = new Scenes($works->build, $works->harness, $bodies, $this->wiring, $over, $compiled);
 
         return $scenes->one($inputs, 'nominal');
     }
 
-    /** @param  list<string>  $gone  fuses that went */
-    private function seen(Scene $scene, int $n, array $gone = []): Seen
+    /** @return array{Works, Compiled} */
+    private function compiled(?Overlay $overlay): array
+    {
+        if ($overlay === null || ! $overlay->isWritten()) {
+            return [$this->works, $this->compiled ??= $this->compile($this->works)];
+        }
+        // Asked for state after state: what was compiled for it stays until another is.
+        if ($this->asked !== $overlay || $this->worksOf === null || $this->compiledOf === null) {
+            $this->asked = $overlay;
+            $this->worksOf = $this->works->with($overlay);
+            $this->compiledOf = $this->compile($this->worksOf);
+        }
+
+        return [$this->worksOf, $this->compiledOf];
+    }
+
+    private function compile(Works $works): Compiled
+    {
+        return Compiler::compile($works->build, $works->harness, $this->wiring, 'nominal', $works->bodies);
+    }
+
+    /**
+     * @param  list<string>  $gone  fuses that went
+     * @param  array<string, bool>  $partly  strips of which a part is dark => whether the far end is cut off
+     */
+    private function seen(Scene $scene, int $n, array $gone = [], array $partly = []): Seen
     {
         $looks = [];
         foreach ($this->works->build->lightsOf($this->works->circuit) as $light) {
             foreach ($scene->lit->lights[$light->id] ?? [] as $name => $emitter) {
                 $should = $this->lights[$n][$light->id][$name] ?? $emitter;
-                $looks[$light->emitterName((string) $name)] = $scene->solved()
-                    ? Sight::word($emitter, $should, $this->works->build->settings)
-                    : 'flickers';
+                $word = $scene->solved() ? Sight::word($emitter, $should, $this->works->build->settings) : 'flickers';
+                $isPartly =
+                    isset($partly[$light->id]) &&
+                    in_array($word, Sight::GLOWS, true) &&
+                    $emitter->level($this->works->build->settings) !== 'dark';
+                $looks[$light->emitterName((string) $name)] = $isPartly ? 'partly' : $word;
             }
         }
         $volts = [];
@@ -272,7 +307,8 @@ final class FaultTable
 
         foreach ($this->works->farEnds() as $light) {
             $across = array_values($scene->lit->lights[$light] ?? [])[0]->volts ?? [];
-            $volts["{$light}.end"] = $across === [] ? null : round($across[count($across) - 1], 4);
+            $isCut = $across === [] || ($partly[$light] ?? false);
+            $volts["{$light}.end"] = $isCut ? null : round($across[count($across) - 1], 4);
         }
 
         $amps = [];

@@ -23,7 +23,10 @@ final class Faults
         F\ControllerWrong::class,
         F\HostWrong::class,
         F\WrongTap::class,
+        F\OtherLeg::class,
         F\ValueWrong::class,
+        F\PartDark::class,
+        F\WrongPart::class,
         F\DiodeMissing::class,
         F\SupplyWrong::class,
     ];

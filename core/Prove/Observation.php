@@ -102,6 +102,8 @@ final readonly class Observation
         return match (true) {
             $predicted === $said => self::SAME,
             in_array($predicted, self::SHADES, true) && in_array($said, self::SHADES, true) => self::MIXED,
+            // A dark half is often told as dim.
+            $predicted === 'partly' && $said === 'dim' => self::MIXED,
             default => self::OTHER,
         };
     }

@@ -4,6 +4,9 @@ declare(strict_types=1);
 
 namespace BenchGlow\Prove;
 
+use BenchGlow\Build\Build;
+use BenchGlow\Build\Document;
+use BenchGlow\Format\Fields;
 use BenchGlow\Harness\Bodies;
 use BenchGlow\Harness\Contact;
 use BenchGlow\Harness\Harness;
@@ -33,6 +36,9 @@ final readonly class Overlay
      * @param  list<array{string, string}>  $bridged  pins that are one
      * @param  array<string, 'never'|'always'|'inverted'>  $forced  contact
      * @param  array<string, array{float, float}>  $supplies  supply => share of its volts, ohms more
+     * @param  list<array{string, string, mixed}>  $written  thing, field, what stands there instead
+     * @param  array<string, array<string, mixed>>  $parts  thing => fields of its part that are others
+     * @param  array<string, bool>  $partly  strip of which a part is dark => whether its far end is cut off
      */
     public function __construct(
         public array $added = [],
@@ -42,6 +48,9 @@ final readonly class Overlay
         public array $bridged = [],
         public array $forced = [],
         public array $supplies = [],
+        public array $written = [],
+        public array $parts = [],
+        public array $partly = [],
     ) {
     }
 
@@ -56,7 +65,38 @@ final readonly class Overlay
             [...$this->bridged, ...$other->bridged],
             [...$this->forced, ...$other->forced],
             [...$this->supplies, ...$other->supplies],
+            [...$this->written, ...$other->written],
+            [...$this->parts, ...$other->parts],
+            [...$this->partly, ...$other->partly],
         );
+    }
+
+    /** Whether it is said in the build itself, which is compiled anew for it. */
+    public function isWritten(): bool
+    {
+        return $this->written !== [] || $this->parts !== [];
+    }
+
+    /** The build it is in: another value, a shorter strip, a part of its own. */
+    public function build(Build $build): Build
+    {
+        $index = $build->index;
+        $changes = [];
+        foreach ($this->written as [$thing, $field, $value]) {
+            [$section, $n] = $index->paths[$thing];
+            $changes[$section][$n][$field] = $value;
+        }
+        $parts = $build->document->fields()->objects('parts');
+        foreach ($this->parts as $thing => $fields) {
+            [$section, $n] = $index->paths[$thing];
+            $part = $index->item($index->item($thing)->text('part'));
+            $changes[$section][$n]['part'] = "{$thing}_faulty";
+            $parts[] = new Fields([...$part->data, ...$fields, 'id' => "{$thing}_faulty"]);
+        }
+        $data = array_replace_recursive($build->document->data, $changes);
+        $data['parts'] = array_map(fn (Fields $p): array => $p->data, $parts);
+
+        return Build::of(Document::fromEdited($data));
     }
 
     public function bodies(Bodies $bodies): Bodies

@@ -10,7 +10,10 @@ use BenchGlow\Scene\EmitterState;
 /** What an eye says of a light against what it should be (probe-prove.md 12). */
 final class Sight
 {
-    public const WORDS = ['dark', 'ghost', 'dim', 'right', 'bright', 'wrong_colour', 'flickers'];
+    public const WORDS = ['dark', 'ghost', 'dim', 'right', 'bright', 'partly', 'wrong_colour', 'flickers'];
+
+    /** Over the whole of it. */
+    public const GLOWS = ['dim', 'right', 'bright'];
 
     /** So many steps of lightness apart the eye is sure. */
     private const STEPS = 10.0;
@@ -47,6 +50,7 @@ final class Sight
             $look === 'bright' => $shouldBeDark ? 'glows' : 'too bright',
             $look === 'ghost' => 'glimmers',
             $look === 'wrong_colour' => 'other colour',
+            $look === 'partly' => 'a part of it dark',
             default => $look,
         };
     }
@@ -60,7 +64,7 @@ final class Sight
     {
         return $shouldBeDark
             ? ['bright', 'right', 'ghost', 'flickers']
-            : ['dark', 'right', 'dim', 'bright', 'wrong_colour', 'flickers'];
+            : ['dark', 'right', 'dim', 'partly', 'bright', 'wrong_colour', 'flickers'];
     }
 
     /** CIE 1976 L*, 0 … 100 and over, of a share of the label's brightness. */

@@ -32,7 +32,7 @@ final readonly class Suspect
             return true;
         }
         foreach ($this->faults as $fault) {
-            if ($fault->key === "fuse:{$fuse}") {
+            if (in_array("fuse:{$fuse}", explode(' ', $fault->key), true)) {
                 return true;
             }
         }

@@ -35,9 +35,9 @@ final class Works
     /** @var array<string, list<Wire>> lead.core => its stretches from end to end */
     public readonly array $cores;
 
-    public function __construct(public readonly Analysis $analysis, public readonly string $circuit)
+    public function __construct(public readonly Analysis $analysis, public readonly string $circuit, ?Build $as = null)
     {
-        $this->build = self::alone($analysis->build, $circuit);
+        $this->build = $as ?? self::alone($analysis->build, $circuit);
         $this->harness = Harness::of($this->build);
         $this->bodies = Bodies::of($this->build);
         $this->labels = new Labels($this->build);
@@ -97,6 +97,12 @@ final class Works
         'routes',
     ];
 
+    /** The same with a fault in it that is said in the build itself. */
+    public function with(Overlay $fault): self
+    {
+        return new self($this->analysis, $this->circuit, $fault->build($this->build));
+    }
+
     /** @return list<string> pins a tip can be set on: ends, fuses, diodes, plugs of the circuit */
     public function pins(): array
     {
@@ -125,14 +131,25 @@ final class Works
         return $all;
     }
 
-    /** @return list<string> strips fed at their start alone, whose far end can be measured across its own two pads */
+    /** @return list<string> strips of one colour fed at their start alone, whose far end can be measured across its own two pads */
     public function farEnds(): array
+    {
+        return array_values(
+            array_filter(
+                $this->fedAtStart(),
+                fn (string $id): bool => count($this->build->lights[$id]->emitters()) === 1,
+            ),
+        );
+    }
+
+    /** @return list<string> strips that nothing feeds but at their start */
+    public function fedAtStart(): array
     {
         $all = [];
         foreach ($this->build->lightsOf($this->circuit) as $light) {
             $marks = $this->harness->wiredPins($light->id);
             $fedAtStart = array_filter($marks, fn (string $p): bool => ! str_contains($p, '.u0.')) === [];
-            if ($light->kind === 'strip' && count($light->emitters()) === 1 && $marks !== [] && $fedAtStart) {
+            if ($light->kind === 'strip' && $marks !== [] && $fedAtStart) {
                 $all[] = $light->id;
             }
         }

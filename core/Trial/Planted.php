@@ -92,6 +92,12 @@ final class Planted
         foreach ($overlay->supplies as $supply => [$share, $ohm]) {
             $this->supply((string) $supply, $share, $ohm);
         }
+        foreach ($overlay->written as [$thing, $field, $value]) {
+            $this->edits[] = new SetField($thing, $field, $value);
+        }
+        foreach ($overlay->parts as $thing => $fields) {
+            $this->part((string) $thing, $fields);
+        }
 
         return true;
     }
@@ -266,6 +272,16 @@ final class Planted
                 : $c->data,
             (new Fields($part))->objects('contacts'),
         );
+        $this->edits[] = new AddItem('parts', new Fields($part));
+        $this->edits[] = new SetField($thing, 'part', $part['id']);
+    }
+
+    /** @param  array<string, mixed>  $fields  that are others: the thing gets a part of its own */
+    private function part(string $thing, array $fields): void
+    {
+        $part = [...$this->index->item($this->index->item($thing)->text('part'))->data, ...$fields];
+        $part['id'] = $this->free('faulty');
+        unset($part['catalogue']);
         $this->edits[] = new AddItem('parts', new Fields($part));
         $this->edits[] = new SetField($thing, 'part', $part['id']);
     }

@@ -27,6 +27,9 @@ use BenchGlow\Prove\Gates;
 use BenchGlow\Prove\Observation;
 use BenchGlow\Prove\Proving;
 use BenchGlow\Prove\Seen;
+use BenchGlow\Prove\Pairs;
+use BenchGlow\Prove\Faults\OtherLeg;
+use BenchGlow\Build\Device\FuseTapDevice;
 use BenchGlow\Prove\Sight;
 use BenchGlow\Prove\StatesThatMatter;
 use BenchGlow\Prove\Suspect;
@@ -89,6 +92,76 @@ describe('faults', function (): void {
         expect($short->volts[$far] ?? 0.0)->toBeLessThan(0.1);
     });
 
+    it('shows a part of a strip dark, and what is behind a broken rail without volts', function (): void {
+        $table = shelfFaults();
+        $amps = fn (string $key): float => $table->row($key)[0]->amps['F1'];
+        $whole = $table->right[0]->amps['F1'];
+        foreach (['unit' => null, 'quarter' => 0.25, 'half' => 0.5, 'three_quarters' => 0.75] as $how => $share) {
+            $seen = $table->row("segment:shelf_light@{$how}")[0];
+            expect($seen->looks)->toBe(['shelf_light' => 'partly']);
+            expect($seen->volts['shelf_light.end'] === null)->toBe($share !== null);
+            if ($share !== null) {
+                // What is left takes its share, and a little more as its rails drop less.
+                expect($amps("segment:shelf_light@{$how}") / $whole)->toBeGreaterThan($share)->toBeLessThan(
+                    $share * 1.35,
+                );
+            }
+        }
+        expect($amps('segment:shelf_light@unit'))->toBeLessThan($whole)->toBeGreaterThan(0.9 * $whole);
+        expect(Observation::look('partly', 'dim'))->toBeGreaterThan(Observation::look('partly', 'right'));
+    });
+
+    it('shows another part, another resistor of a row, and a tap on its other leg', function (): void {
+        $table = shelfFaults();
+        expect($table->row('part:shelf_light@volts')[0]->looks)->toBe(['shelf_light' => 'dark']);
+        expect($table->row('part:shelf_light@watts')[0]->amps['F1'])->toBeGreaterThan(
+            1.4 * $table->right[0]->amps['F1'],
+        );
+        $row = faultsOf(Make::row(), 'row');
+        [$ten, $quarter] = [$row->row('value:row_light@ten')[0], $row->row('value:row_light@quarter')[0]];
+        // 180 Ω become 1,800: the rest of the volts over ten times as much.
+        expect($ten->looks)->toBe(['row_light' => 'dim'])->and($quarter->looks)->toBe(['row_light' => 'bright']);
+        $trike = Make::file('coffee-trike.glow.json');
+        foreach (Analysis::of($trike)->build->circuits as $id => $circuit) {
+            $works = new Works(Analysis::of($trike), (string) $id);
+            foreach ((new OtherLeg())->faults($works) as $fault) {
+                $tap = $fault->overlay->build($works->build)->devices[$fault->places[0]];
+                expect($tap)->toBeInstanceOf(FuseTapDevice::class)->and($tap->side())->toBe('load');
+            }
+        }
+    });
+
+    it('finds two at once where none alone explains what is seen', function (): void {
+        $table = faultsOf(Make::file('wherry.glow.json'), 'boarding_step');
+        $one = $table->faults['fuse:F2'];
+        $two = $table->faults['fuse:F3'];
+        $both = $table->rowOf(
+            new Fault('both', 'pair', ['F2'], 'Both', 1.0, $one->overlay->and($two->overlay)),
+        );
+        $seen = [];
+        foreach ([['fore_door' => 'open'], ['aft_door' => 'open']] as $with) {
+            $state = $table->state($with);
+            $seen[] = new Observation(
+                'look',
+                $state,
+                'boarding_step_light',
+                null,
+                $both[$state]->looks['boarding_step_light'],
+            );
+        }
+        foreach (['F2', 'F3'] as $fuse) {
+            $seen[] = new Observation('fuse', 0, $fuse, null, 'blown');
+        }
+        $finder = new Finder($table, StatesThatMatter::of($table), $seen);
+        expect($finder->noneFits())->toBeTrue();
+        $pairs = Pairs::of($table, $finder, $seen);
+        expect(explode(' ', $pairs[0]->key()))->toEqualCanonicalizing(['fuse:F2', 'fuse:F3']);
+        expect($pairs[0]->says())->toBe('Fuse F2 is blown or not in, and fuse F3 is blown or not in');
+        // One alone is told by its own: no two are asked for.
+        $alone = [new Observation('fuse', 0, 'F2', null, 'blown')];
+        expect((new Finder($table, StatesThatMatter::of($table), $alone))->noneFits())->toBeFalse();
+    });
+
     it('is the same laid over as compiled from a build that has it', function (string $name): void {
         $document = Make::file("{$name}.glow.json");
         $analysis = Analysis::of($document);
@@ -115,9 +188,10 @@ describe('faults', function (): void {
                     $wires,
                     fn (Compiled $c): Compiled => $c,
                 );
+                $in = $fault->overlay->isWritten() ? $fault->overlay->build($analysis->build) : $analysis->build;
                 $laid = new Scenes(
-                    $analysis->build,
-                    $analysis->harness,
+                    $in,
+                    $in === $analysis->build ? $analysis->harness : Harness::of($in),
                     $fault->overlay->bodies($bodies),
                     $wiring,
                     fn (Compiled $c): Compiled => $fault->overlay->over($c, $analysis->harness),

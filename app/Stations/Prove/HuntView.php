@@ -12,6 +12,8 @@ use BenchGlow\Drawing\HuntDrawing;
 use BenchGlow\Prove\Finder;
 use BenchGlow\Prove\Hunt;
 use BenchGlow\Prove\NextTry;
+use BenchGlow\Prove\Observation;
+use BenchGlow\Prove\Pairs;
 use BenchGlow\Prove\Sight;
 use BenchGlow\Prove\Suspect;
 use BenchGlow\Quantity\Words;
@@ -33,6 +35,9 @@ final class HuntView
     /** @var list<NextTry> */
     private readonly array $tries;
 
+    /** @var list<Observation> */
+    private readonly array $seen;
+
     /** @var list<array{Suspect, float}>|null */
     private ?array $ranked = null;
 
@@ -41,7 +46,8 @@ final class HuntView
         private readonly Proofs $proof,
         public readonly Hunt $hunt,
     ) {
-        $this->finder = new Finder($proof->table, $proof->matter(), $hunt->observations($proof->table));
+        $this->seen = $hunt->observations($proof->table);
+        $this->finder = new Finder($proof->table, $proof->matter(), $this->seen);
         $this->tries = $this->finder->next();
     }
 
@@ -64,6 +70,12 @@ final class HuntView
     public function noneFits(): bool
     {
         return $this->finder->noneFits() && $this->answers() > 0;
+    }
+
+    /** @return list<Suspect> two faults at once that explain what none alone does; each with both keys in its own */
+    public function pairs(): array
+    {
+        return Pairs::of($this->proof->table, $this->finder, $this->seen);
     }
 
     public function answers(): int

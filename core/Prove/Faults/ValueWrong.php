@@ -10,7 +10,7 @@ use BenchGlow\Prove\Overlay;
 use BenchGlow\Prove\Works;
 use BenchGlow\Quantity\Shown;
 
-/** A resistor of another decade, or far too small. */
+/** A resistor of another decade, or far too small: in a wire, or in a row of LEDs. */
 final class ValueWrong implements FaultKind
 {
     private const WEIGHT = 2.0;
@@ -42,6 +42,23 @@ final class ValueWrong implements FaultKind
                         new Overlay(set: [$thing->id => $times * $thing->ohm]),
                     );
                 }
+            }
+        }
+
+        foreach ($works->build->lightsOf($works->circuit) as $light) {
+            $ohm = $light->kind === 'leds' ? $light->fields->number('ohm') : 0.0;
+            foreach ($ohm > 0.0 ? self::TIMES : [] as $how => $times) {
+                $faults[] = new Fault(
+                    "value:{$light->id}@{$how}",
+                    'value',
+                    [$light->id],
+                    "The resistors of {$light->label} have ".
+                        Shown::plain($times * $ohm, 1).
+                        ' Ω, not '.
+                        Shown::plain($ohm, 1),
+                    self::WEIGHT,
+                    new Overlay(written: [[$light->id, 'ohm', $times * $ohm]]),
+                );
             }
         }
 

@@ -6,6 +6,27 @@
 >
     @if ($hunt->noneFits())
         <h2 class="hunt-act">None of {{ $hunt->simulated() }} faults explains this.</h2>
+        @php($pairs = $hunt->pairs())
+        @if ($pairs !== [])
+            <p><b>Two at once would:</b></p>
+            <ul class="pairs-of-faults">
+                @foreach ($pairs as $pair)
+                    <li>{{ $pair->says() }}.
+                        <x-form
+                            op="mended"
+                            render="all"
+                            class="act"
+                            echo="mend-echo"
+                            :with="[
+                                'hunt' => $hunt->hunt->id,
+                                'found' => explode(' ', $pair->key())[0],
+                                'words' => lcfirst($pair->says()),
+                            ]"
+                        ><button class="plain">Mended both: repeat the gate</button></x-form>
+                    </li>
+                @endforeach
+            </ul>
+        @endif
         <p>Two ways on: take back the last answer if the tip may have slipped, or hold the work against the drawing wire
             by wire, from end to end.</p>
         <p class="row">
