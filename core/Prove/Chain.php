@@ -14,11 +14,20 @@ final class Chain
 
     public readonly Outcomes $outcomes;
 
+    /** @var array<string, string> light => the one it mirrors */
+    private readonly array $mirrors;
+
     /** @param  list<Gate>  $gates */
     public function __construct(array $gates, Document $document)
     {
         $this->outcomes = new Outcomes($document);
         $marks = Marks::of($document);
+        $mirrors = [];
+        foreach ($document->fields()->objects('lights') as $light) {
+            $of = $light->textOrNull('mirror_of');
+            $of === null ? null : ($mirrors[$light->text('id')] = $of);
+        }
+        $this->mirrors = $mirrors;
         $links = [];
         foreach ($gates as $gate) {
             $outcome = $this->outcomes->last[$gate->key] ?? $marks->outcome($gate);
@@ -49,16 +58,25 @@ final class Chain
         return null;
     }
 
-    /** The first that is not done: it fails, is stale, or open. */
+    /** The first that is not done: it fails, is stale, or open. The other side of a mirrored light after its own. */
     public function first(): ?Link
     {
         foreach ($this->links as $link) {
-            if (! $link->isDone()) {
+            if (! $link->isDone() && ! $this->waits($link)) {
                 return $link;
             }
         }
 
         return null;
+    }
+
+    /** Whether it is of the other side of a mirrored light, and the first side is not yet right. */
+    public function waits(Link $link): bool
+    {
+        $of = $this->mirrors[$link->gate->subject()] ?? null;
+        $first = $of === null ? null : $this->link("{$link->gate->kind}:{$of}");
+
+        return $first !== null && ! $first->isDone();
     }
 
     /** @return array<string, int> open · right · fails · stale · skipped => how many */

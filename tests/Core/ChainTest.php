@@ -30,6 +30,8 @@ use BenchGlow\Prove\Fault;
 use BenchGlow\Prove\FaultTable;
 use BenchGlow\Prove\Finder;
 use BenchGlow\Prove\Gate;
+use BenchGlow\Prove\Gates\Contact;
+use BenchGlow\Prove\Proving;
 use BenchGlow\Prove\GateWords;
 use BenchGlow\Prove\Hidden;
 use BenchGlow\Prove\Instrument;
@@ -319,6 +321,31 @@ describe('a hunt', function (): void {
         expect(array_map(fn (Observation $o): ?string => $o->word, $seen))->toEqualCanonicalizing(['right', 'dark']);
         expect(Sight::said('right', true))->toBe('dark')->and(Sight::said('bright', true))->toBe('glows');
         expect(Sight::said('right', false))->toBe('looks right')->and(Sight::answers(true))->not->toContain('dark');
+    });
+
+    it('proves one side of mirrored lights first, and a sensor over its whole travel', function (): void {
+        $trike = Make::file('trike.glow.json');
+        $pair = null;
+        foreach ($trike->fields()->objects('lights') as $light) {
+            $pair ??= $light->has('mirror_of') ? [$light->text('mirror_of'), $light->text('id')] : null;
+        }
+        [$left, $right] = $pair ?? ['', ''];
+        $gate = fn (string $light): Gate => new Gate("part:{$light}", 'part', null, 'bench', '', [], '');
+        // Even where the mirrored one stands first in the file.
+        $chain = new Chain([$gate($right), $gate($left)], $trike);
+        expect($chain->first()?->gate->key)->toBe("part:{$left}");
+        expect($chain->waits($chain->links[0]))->toBeTrue()->and($chain->waits($chain->links[1]))->toBeFalse();
+        $kept = Make::edited($trike, new KeepGate("part:{$left}", 'as_it_should', PROVEN));
+        $chain = new Chain([$gate($right), $gate($left)], $kept);
+        expect($chain->waits($chain->links[0]))->toBeFalse();
+        expect($chain->first()?->gate->key)->toBe("part:{$right}");
+        $lid = Analysis::of(Make::file('j10-lid-and-master.glow.json'));
+        $proving = new Proving(new Works($lid, (string) array_key_first($lid->build->circuits)), null);
+        $slow = [];
+        foreach ((new Contact())->gates($proving) as $gate) {
+            $slow[$gate->subject()] = str_contains($gate->act, 'whole travel');
+        }
+        expect($slow)->toBe(['m' => true, 's' => false]);
     });
 
     it('finds one of two faults; mended, the gate still fails, and the other is found', function (): void {

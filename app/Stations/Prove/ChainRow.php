@@ -145,15 +145,33 @@ final readonly class ChainRow
     /** @return list<Link> those around the one in hand */
     public function shown(): array
     {
-        $at = (int) array_search($this->page->now, $this->links, true);
-        $from = max(0, min($at - intdiv(self::SHOWN, 2), count($this->links) - self::SHOWN));
+        $links = $this->unfolded();
+        $at = (int) array_search($this->page->now, $links, true);
+        $from = max(0, min($at - intdiv(self::SHOWN, 2), count($links) - self::SHOWN));
 
-        return array_slice($this->links, $from, self::SHOWN);
+        return array_slice($links, $from, self::SHOWN);
     }
 
     public function more(): int
     {
-        return max(0, count($this->links) - self::SHOWN);
+        return max(0, count($this->unfolded()) - self::SHOWN);
+    }
+
+    /** Of the other side of a mirrored light, folded until the first is right. */
+    public function folded(): int
+    {
+        return count($this->links) - count($this->unfolded());
+    }
+
+    /** @return list<Link> */
+    private function unfolded(): array
+    {
+        return array_values(
+            array_filter(
+                $this->links,
+                fn (Link $l): bool => $l === $this->page->now || $l->isDone() || ! $this->page->chain->waits($l),
+            ),
+        );
     }
 
     /**

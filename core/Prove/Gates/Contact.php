@@ -19,6 +19,9 @@ final class Contact implements GateKind
     /** A contact that is made has less, ohms. */
     private const MADE_OHM = 1.0;
 
+    /** Switches that something carries past: where they change is as telling as that they do. */
+    private const TRAVELS = ['reed', 'sensor', 'plunger', 'tilt'];
+
     public function key(): string
     {
         return 'contact';
@@ -33,13 +36,15 @@ final class Contact implements GateKind
             if ($device === null) {
                 continue;
             }
+            $travels = in_array($device->part->style, self::TRAVELS, true);
+            $slowly = $travels ? ' Slowly through its whole travel: it changes once, and not in between.' : '';
             foreach (self::positions($device) as $position => $act) {
                 $gates[] = new Gate(
                     "contact:{$id}@{$position}",
                     'contact',
                     $works->circuit,
                     'bench',
-                    ucfirst($works->pin($id))." {$act}: ohms across each contact.",
+                    ucfirst($works->pin($id))." {$act}: ohms across each contact.{$slowly}",
                     self::expected($device, $id, (string) $position),
                     'Pins as they are not, a sense turned round, or a gap that is too wide.',
                     alone: $device instanceof RelayDevice

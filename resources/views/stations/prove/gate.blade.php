@@ -21,6 +21,9 @@
         @if ($row->more() > 0)
             <p class="muted more">{{ $row->more() }} more of them; ↓ and ↑ go from one to the next.</p>
         @endif
+        @if ($row->folded() > 0)
+            <p class="muted more">The other side follows when this one is right.</p>
+        @endif
     @else
         <div @class(['gates', 'gate', $link->stands, 'here'])>
             @include('stations.prove.situation', ['other' => $link])
