@@ -23,6 +23,8 @@ final readonly class Index
         'host' => ['panels', 'ways', 'wires', 'grounds'],
         'probe' => ['connectors', 'wires', 'readings'],
         'work' => ['own_steps', 'fasteners'],
+        'quote' => ['lines', 'options', 'costs'],
+        'handover' => ['settings', 'open', 'left'],
     ];
 
     private const INSIDE = ['circuits' => 'wants', 'leads' => 'inline'];

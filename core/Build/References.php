@@ -34,6 +34,9 @@ final class References
         'routes' => ['from' => 'places', 'to' => 'places'],
         'holes' => ['layout' => 'layouts'],
         'fixings' => ['part' => 'parts'],
+        'quote.lines' => ['circuit' => 'circuits'],
+        'quote.costs' => ['circuit' => 'circuits', 'part' => 'parts'],
+        'handover.settings' => ['device' => 'devices'],
         'work.fasteners' => ['replaced_by' => 'parts'],
         'leads' => ['circuit' => 'circuits', 'wire' => 'parts'],
         'leads.inline' => ['part' => 'parts', 'plug' => 'devices'],
@@ -73,6 +76,7 @@ final class References
         (new LoomReferences($document, $index))->check();
         (new WorkReferences($document, $index))->check();
         (new ProofReferences($document, $index))->check();
+        (new HandOverReferences($document, $index))->check();
         (new ProbeReferences($document, $index, $check->pins))->check();
     }
 

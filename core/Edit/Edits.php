@@ -83,6 +83,7 @@ final class Edits
         'see' => See::class,
         'close_hunt' => CloseHunt::class,
         'calibrate' => Calibrate::class,
+        'take_option' => TakeOption::class,
         'accept' => Accept::class,
         'unaccept' => Unaccept::class,
         'batch' => Batch::class,

@@ -14,7 +14,7 @@ use BenchGlow\Quantity\Unit;
 final readonly class SetField implements Edit
 {
     /** What `set` reaches on the build itself. */
-    private const TOP = ['title', 'place', 'never', 'brief', 'settings'];
+    private const TOP = ['title', 'place', 'never', 'brief', 'settings', 'quote', 'handover'];
 
     /** @param  string  $id  of a thing, or "build" */
     public function __construct(public string $id, public string $field, public mixed $value)

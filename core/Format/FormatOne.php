@@ -14,7 +14,7 @@ final class FormatOne
 
     public const VERSION = 1;
 
-    public const MINOR = 8;
+    public const MINOR = 9;
 
     public const PLACES = [
         'boat',
@@ -799,6 +799,7 @@ final class FormatOne
             'layouts' => S::list(self::layout(), 0, 60),
             ...WorkFields::sections(),
             ...ProofFields::sections(),
+            ...HandOverFields::sections(),
             'accepted' => S::list(
                 S::record(
                     [

@@ -5,10 +5,7 @@ declare(strict_types=1);
 namespace BenchGlow\Lists;
 
 use BenchGlow\Analysis\Analysis;
-use BenchGlow\Build\Inline;
-use BenchGlow\Format\Fields;
 use BenchGlow\Parts\Catalogue;
-use BenchGlow\Quantity\Shown;
 
 /** What to buy and what to cut. A part without a price has none; it is never summed as 0. */
 final class PartsList
@@ -17,10 +14,10 @@ final class PartsList
     public static function of(Analysis $analysis): array
     {
         return [
-            ...self::lights($analysis),
-            ...self::devices($analysis),
+            ...self::strips($analysis),
+            ...self::pieces($analysis, 'lights', 'devices'),
             ...self::wires($analysis),
-            ...self::inline($analysis),
+            ...self::pieces($analysis, 'inline'),
         ];
     }
 
@@ -84,37 +81,25 @@ final class PartsList
     }
 
     /** @return list<array{part: string, label: string, count: int|null, length_m: float|null, price: float|null}> */
-    private static function lights(Analysis $analysis): array
+    private static function strips(Analysis $analysis): array
     {
         $rows = [];
         foreach ($analysis->build->lights as $light) {
+            if ($light->kind !== 'strip') {
+                continue;
+            }
             $id = $light->part->text('id');
             $price = $light->part->numberOrNull('price');
             $rows[$id] ??= [
                 'part' => $id,
                 'label' => $light->part->text('label', $id),
                 'count' => null,
-                'length_m' => null,
+                'length_m' => 0.0,
                 'price' => $price === null ? null : 0.0,
             ];
-            if ($light->kind === 'strip') {
-                $rows[$id]['length_m'] += $light->fit()->cutM;
-            } else {
-                $rows[$id]['count'] += $light->count();
-            }
+            $rows[$id]['length_m'] += $light->fit()->cutM;
             if ($price !== null) {
-                $rows[$id]['price'] += $price * ($light->kind === 'strip' ? $light->fit()->cutM : $light->count());
-            }
-            foreach (
-                $light->kind === 'leds' ? self::resistors($light->strings(), $light->fields) : [] as $ohm => $count
-            ) {
-                $rows["r{$ohm}"] = [
-                    'part' => "resistor_{$ohm}",
-                    'label' => Shown::ohms((float) $ohm).' resistor',
-                    'count' => ($rows["r{$ohm}"]['count'] ?? 0) + $count,
-                    'length_m' => null,
-                    'price' => null,
-                ];
+                $rows[$id]['price'] += $price * $light->fit()->cutM;
             }
         }
 
@@ -122,52 +107,29 @@ final class PartsList
     }
 
     /**
-     * @param  array{int, int}  $strings
-     * @return array<int|string, int> ohms => how many
-     */
-    private static function resistors(array $strings, Fields $light): array
-    {
-        $all = [];
-        foreach (
-            [
-                [$strings[0], $light->number('ohm')],
-                [$strings[1] > 0 ? 1 : 0, $light->number('last_ohm', $light->number('ohm'))],
-            ] as [$count, $ohm]
-        ) {
-            if ($count > 0 && $ohm > 0.0) {
-                $all[(string) $ohm] = ($all[(string) $ohm] ?? 0) + $count;
-            }
-        }
-
-        return $all;
-    }
-
-    /**
-     * Switches, relays, controllers, plugs, taps and joints that are bought; solder is not.
+     * What is counted: lights and devices before the wire, what sits in it after.
      *
      * @return list<array{part: string, label: string, count: int|null, length_m: float|null, price: float|null}>
      */
-    private static function devices(Analysis $analysis): array
+    private static function pieces(Analysis $analysis, string ...$of): array
     {
         $rows = [];
-        foreach ($analysis->build->devices as $device) {
-            $row = $device->row();
-            if ($row === null) {
+        foreach (Pieces::counted($analysis) as $same) {
+            $first = $same[0];
+            if (! in_array($first->of, $of, true)) {
                 continue;
             }
-            [$key, $label, $price] = $row;
-            $rows[$key] ??= [
-                'part' => $key,
-                'label' => $label,
-                'count' => 0,
+            $count = array_sum(array_map(fn (Piece $p): int => $p->count, $same));
+            $rows[] = [
+                'part' => $first->key,
+                'label' => $first->label,
+                'count' => $count,
                 'length_m' => null,
-                'price' => $price === null ? null : 0.0,
+                'price' => $first->price === null ? null : $first->price * $count,
             ];
-            $rows[$key]['count']++;
-            $rows[$key]['price'] = $price === null ? null : $rows[$key]['price'] + $price;
         }
 
-        return array_values($rows);
+        return $rows;
     }
 
     /** @return list<array{part: string, label: string, count: int|null, length_m: float|null, price: float|null}> */
@@ -198,62 +160,5 @@ final class PartsList
         }
 
         return array_values($rows);
-    }
-
-    /** @return list<array{part: string, label: string, count: int|null, length_m: float|null, price: float|null}> */
-    private static function inline(Analysis $analysis): array
-    {
-        $rows = [];
-        foreach ($analysis->build->leads as $lead) {
-            // A plug is one of the devices, however many leads pass it.
-            foreach (array_filter($lead->inline, fn (Inline $i): bool => $i->kind !== 'plug') as $thing) {
-                [$key, $label] = self::named($analysis, $thing);
-                $price = self::priced($analysis, $thing);
-                $rows[$key] ??= [
-                    'part' => $key,
-                    'label' => $label,
-                    'count' => 0,
-                    'length_m' => null,
-                    'price' => $price === null ? null : 0.0,
-                ];
-                $rows[$key]['count']++;
-                if ($price !== null && $rows[$key]['price'] !== null) {
-                    $rows[$key]['price'] += $price;
-                }
-            }
-        }
-
-        return array_values($rows);
-    }
-
-    /** @return array{string, string} key and label of a thing in a lead */
-    private static function named(Analysis $analysis, Inline $thing): array
-    {
-        if ($thing->kind === 'fuse') {
-            $amps = $analysis->fuses[$thing->id]->fittedA();
-
-            return [
-                "fuse_{$thing->form}_".($amps ?? 'open'),
-                str_replace('_', ' ', $thing->form).' fuse, '.Shown::plain($amps ?? 0.0, 1).' A, with holder',
-            ];
-        }
-
-        return $thing->kind === 'resistor'
-            ? ["resistor_{$thing->ohm}", Shown::ohms($thing->ohm).' resistor']
-            : [$thing->part, $analysis->build->part($thing->part)->label ?: $thing->part];
-    }
-
-    private static function priced(Analysis $analysis, Inline $thing): ?float
-    {
-        if ($thing->kind === 'diode') {
-            return $analysis->build->part($thing->part)->price;
-        }
-        foreach ($thing->kind === 'fuse' ? Catalogue::shelf('fuses') : [] as $entry) {
-            if ($entry->text('key') === $thing->form) {
-                return $entry->numberOrNull('price');
-            }
-        }
-
-        return null;
     }
 }

@@ -43,6 +43,7 @@ const ROOMS = [
     'Prove',
     'Steps',
     'Edit',
+    'Cost',
     'Options',
     'Story',
     'Check',
@@ -70,7 +71,7 @@ it('has circles of classes only where two halves of one thing are', function ():
     $graph = ClassGraph::ofCore();
     expect($graph->circles())->toBe([
         // A document is checked whole as it is made: its index, its pins and its references read it, and it asks them.
-        'Build\\Document Build\\Index Build\\LayoutReferences Build\\LoomReferences Build\\Pins Build\\ProbeReferences Build\\ProofReferences Build\\References Build\\WorkReferences',
+        'Build\\Document Build\\HandOverReferences Build\\Index Build\\LayoutReferences Build\\LoomReferences Build\\Pins Build\\ProbeReferences Build\\ProofReferences Build\\References Build\\WorkReferences',
         // A tail is an abstract sweep whose factory picks the one written for its number of channels.
         'Network\\Tail Network\\TailOfMany Network\\TailOfOne Network\\TailOfThree',
     ]);
