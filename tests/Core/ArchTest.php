@@ -44,6 +44,7 @@ const ROOMS = [
     'Steps',
     'Edit',
     'Cost',
+    'HandOver',
     'Options',
     'Story',
     'Check',
