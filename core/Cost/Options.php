@@ -136,7 +136,7 @@ final readonly class Options
             return ['', '', 0];
         }
         $lights = $analysis->build->lightsOf($circuit);
-        $first = array_values($lights)[0] ?? null;
+        $first = $lights[0] ?? null;
         $scene = $first === null ? null : $analysis->litScene($first->id, 'nominal');
         $lit = $scene === null ? $analysis : $analysis->at($scene->inputs);
         $weakest = $lit->weakest($circuit, 'nominal');

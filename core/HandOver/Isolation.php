@@ -181,7 +181,7 @@ final class Isolation
             }
         }
 
-        return array_values([...$own, ...$shared, ...array_values($taps), ...array_values($ways)]);
+        return [...$own, ...$shared, ...array_values($taps), ...array_values($ways)];
     }
 
     private function pull(string $id): Pull

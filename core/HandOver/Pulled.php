@@ -11,6 +11,7 @@ use BenchGlow\Network\Compiled;
 use BenchGlow\Network\Compiler;
 use BenchGlow\Prove\Overlay;
 use BenchGlow\Scene\Scenes;
+use BenchGlow\Scene\State;
 
 /** A build with fuses pulled and terminals off, solved: how many volts are left at a pin at worst. */
 final class Pulled
@@ -55,12 +56,9 @@ final class Pulled
         $worst = array_fill_keys($pins, 0.0);
         foreach ($states as $inputs) {
             $scene = $scenes->one($inputs, 'nominal');
-            foreach ([$scene->lit, $scene->dark] as $state) {
-                foreach ($state === null ? [] : $pins as $pin) {
-                    foreach ($this->analysis->build->supplies as $supply) {
-                        $volts = abs((float) $state->between($pin, "{$supply->id}.minus"));
-                        $worst[$pin] = max($worst[$pin], $volts);
-                    }
+            foreach (array_filter([$scene->lit, $scene->dark]) as $state) {
+                foreach ($pins as $pin) {
+                    $worst[$pin] = max($worst[$pin], $this->over($state, $pin));
                 }
             }
             if ($enough !== null && $worst !== [] && max($worst) > $enough) {
@@ -69,6 +67,17 @@ final class Pulled
         }
 
         return $worst;
+    }
+
+    /** Volts of a pin against any minus. */
+    private function over(State $state, string $pin): float
+    {
+        $most = 0.0;
+        foreach ($this->analysis->build->supplies as $supply) {
+            $most = max($most, abs((float) $state->between($pin, "{$supply->id}.minus")));
+        }
+
+        return $most;
     }
 
     /** @param  list<string>  $things */

@@ -10,7 +10,8 @@ final class Words
     /** A label as it stands in the middle of a sentence: "Galley shelf" → "galley shelf", "RGB edge" stays. */
     public static function within(string $label): string
     {
-        return preg_match('/^\p{Lu}\p{Ll}/u', $label) === 1
+        // What has more capitals in its first word is a name: LiFePO4.
+        return preg_match('/^\p{Lu}\p{Ll}++(?!\p{Lu})/u', $label) === 1
             ? mb_strtolower(mb_substr($label, 0, 1)).mb_substr($label, 1)
             : $label;
     }
