@@ -5,20 +5,107 @@ declare(strict_types=1);
 /* Tools of bin/glow about handing over: cost, sheet, verify, compare, archive, unarchive, failures. */
 
 use BenchGlow\Build\Document;
+use BenchGlow\Command\Comparing;
 use BenchGlow\Command\Costing;
+use BenchGlow\Command\Sheets;
 use BenchGlow\Command\Stepping;
+use BenchGlow\HandOver\BenchKey;
+
+/** @param  list<string>  $args */
+function handing(string $tool, array $args): int
+{
+    return match ($tool) {
+        'cost' => cost($args),
+        'sheet' => sheet($args),
+        'verify' => verify($args),
+        'compare' => compare($args),
+        'failures' => failures($args),
+        default => throw new Misused("There is no {$tool} yet."),
+    };
+}
 
 /** @param  list<string>  $args */
 function cost(array $args): int
 {
     [$words, $options] = words($args, ['times', 'record', 'with']);
+    // A list is the record of this build; an object is how long things take on this bench.
+    $times = isset($options['times']) ? source($options['times']) : null;
+    $isRecord = $times !== null && str_starts_with(ltrim($times), '[');
+    $record = $isRecord ? $times : (isset($options['record']) ? source($options['record']) : null);
     $costing = new Costing(
         Document::fromJson(source($words[0] ?? null)),
         array_values(array_filter(explode(',', $options['with'] ?? ''))),
-        isset($options['times']) ? Stepping::times(source($options['times'])) : null,
-        isset($options['record']) ? Costing::record(source($options['record'])) : null,
+        $times === null || $isRecord ? null : Stepping::times($times),
+        $record === null ? null : Costing::record($record),
     );
     answer($costing->toArray());
+
+    return 0;
+}
+
+function bench_key(): BenchKey
+{
+    return BenchKey::at(getenv('GLOW_KEY') ?: __DIR__.'/../storage/app/bench.key');
+}
+
+/** @param  list<string>  $args */
+function sheet(array $args): int
+{
+    [$words, $options] = words($args, ['out', 'photos']);
+    $out = $options['out'] ?? throw new Misused('sheet needs --out FILE.html or FILE.pdf.');
+    $kind = pathinfo($out, PATHINFO_EXTENSION);
+    if (! in_array($kind, ['html', 'pdf'], true)) {
+        throw new Misused("--out takes a file ending in .html or .pdf, not '{$out}'.");
+    }
+    if (isset($options['photos']) && ! is_dir($options['photos'])) {
+        throw new Misused("There is no folder {$options['photos']} of pictures.");
+    }
+    $version = json_decode((string) file_get_contents(__DIR__.'/../composer.json'))->version ?? '';
+    $sheets = new Sheets(Document::fromJson(source($words[0] ?? null)), $options['photos'] ?? null, $version);
+    $bytes = $kind === 'pdf' ? $sheets->pdf() : $sheets->html(bench_key());
+    answer(['written' => laid($out, $bytes, 'the as-built sheet')]);
+
+    return 0;
+}
+
+/** @param  list<string>  $args */
+function verify(array $args): int
+{
+    [$words] = words($args, []);
+    $read = Sheets::verified(source($words[0] ?? null), bench_key());
+    if ($read === null) {
+        throw new Misused('This is no sheet, or it was never signed.');
+    }
+    answer($read);
+
+    return $read['state'] === 'sound' ? 0 : 1;
+}
+
+/** @param  list<string>  $args */
+function compare(array $args): int
+{
+    [$words] = words($args, []);
+    if (count($words) !== 2) {
+        throw new Misused('compare needs two build files: the earlier and the later one.');
+    }
+    answer((new Comparing(Document::fromJson(source($words[0])), Document::fromJson(source($words[1]))))->toArray());
+
+    return 0;
+}
+
+/** @param  list<string>  $args */
+function failures(array $args): int
+{
+    [$words, $options] = words($args, ['today']);
+    $folder = $words[0] ?? '';
+    if (! is_dir($folder)) {
+        throw new Misused('failures needs a folder of sealed build files.');
+    }
+    $today = $options['today'] ?? date('Y-m-d');
+    if (preg_match('/^\d{4}-\d{2}-\d{2}$/', $today) !== 1) {
+        throw new Misused("--today takes a day as 2026-06-01, not '{$today}'.");
+    }
+    answer(Comparing::failures(glob("{$folder}/*.json") ?: [], $today));
 
     return 0;
 }

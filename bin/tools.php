@@ -678,7 +678,7 @@ function run(array $args): int
     if (in_array($tool, ['cost', 'sheet', 'verify', 'compare', 'archive', 'unarchive', 'failures'], true)) {
         require_once __DIR__.'/handing.php';
 
-        return $tool($args);
+        return handing($tool, $args);
     }
     if ($tool === 'probe' || $tool === 'host') {
         return $tool === 'probe' ? probe($args) : host($args);

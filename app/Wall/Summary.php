@@ -6,7 +6,7 @@ namespace App\Wall;
 
 use App\Stations\Standing;
 use App\Stations\Stations;
-use App\Support\Svg;
+use BenchGlow\Drawing\Svg;
 use BenchGlow\Build\Document;
 use BenchGlow\Build\Names;
 use BenchGlow\Check\Review;

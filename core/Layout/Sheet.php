@@ -141,6 +141,35 @@ final class Sheet
         $this->pdf->Text($x, $y - 0.353 * $points * 0.9, $words);
     }
 
+    /** Words broken into lines of a width from a top edge; how high they came out, mm. */
+    public function words(float $x, float $y, float $w, string $words, float $points = 9.0): float
+    {
+        $this->pdf->setFontSize($points);
+        $this->pdf->setCellHeightRatio(1.3);
+        $this->pdf->MultiCell($w, 0, $words, 0, 'L', false, 1, $x, $y);
+
+        return (float) $this->pdf->GetY() - $y;
+    }
+
+    /** How high they would come out, mm. */
+    public function height(float $w, string $words, float $points = 9.0): float
+    {
+        $this->pdf->setFontSize($points);
+        $this->pdf->setCellHeightRatio(1.3);
+
+        return (float) $this->pdf->getStringHeight($w, $words);
+    }
+
+    public function photo(float $x, float $y, float $w, float $h, string $jpeg): void
+    {
+        $this->pdf->Image('@'.$jpeg, $x, $y, $w, $h, 'JPEG');
+    }
+
+    public function drawing(float $x, float $y, float $w, float $h, string $svg): void
+    {
+        $this->pdf->ImageSVG('@'.$svg, $x, $y, $w, $h);
+    }
+
     public function clip(float $x, float $y, float $w, float $h): void
     {
         $this->pdf->StartTransform();

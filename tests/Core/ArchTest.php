@@ -50,6 +50,7 @@ const ROOMS = [
     'Check',
     'Compose',
     'Drawing',
+    'AsBuilt',
     'Trial',
     'Command',
 ];

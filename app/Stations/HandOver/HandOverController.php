@@ -10,7 +10,7 @@ use App\Frame\Frames;
 use App\Models\Build;
 use App\Stations\Stations;
 use App\Store\Bench;
-use App\Support\Svg;
+use BenchGlow\Drawing\Svg;
 use BenchGlow\Build\Index;
 use BenchGlow\Command\Export;
 use BenchGlow\Drawing\CircuitDrawing;

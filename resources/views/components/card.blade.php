@@ -11,7 +11,7 @@
         width="158"
         height="46"
         aria-hidden="true"
-    >{!! App\Support\Svg::shapes($card->shapes) !!}</svg>
+    >{!! BenchGlow\Drawing\Svg::shapes($card->shapes) !!}</svg>
     <p><b class="figure">{{ $card->figure }}</b> {{ $card->says }}</p>
     @if ($card->cost !== '')
         <p class="cost">{{ $card->cost }}</p>

@@ -8,5 +8,5 @@
     height="{{ $drawing->height }}"
 >
     <title id="{{ $id }}-t">{{ $drawing->title }}</title>
-    <desc id="{{ $id }}-d">{{ $drawing->description }}</desc>{!! App\Support\Svg::shapes($drawing->shapes) !!}
+    <desc id="{{ $id }}-d">{{ $drawing->description }}</desc>{!! BenchGlow\Drawing\Svg::shapes($drawing->shapes) !!}
 </svg>

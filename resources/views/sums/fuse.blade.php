@@ -43,7 +43,7 @@
         height="120"
         role="img"
         aria-label="Source, fuse and wire, its section to scale"
-    >{!! App\Support\Svg::shapes($sum->wireDrawing($gauge, $fuse->recommendedA)) !!}</svg>
+    >{!! BenchGlow\Drawing\Svg::shapes($sum->wireDrawing($gauge, $fuse->recommendedA)) !!}</svg>
     <ul class="other">
         @foreach (BenchGlow\Sizing\FuseWindow::values($sum->typed['form']) as $amps)
             <li><b class="figure">{{ $S::amps($amps) }}</b>

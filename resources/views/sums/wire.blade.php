@@ -57,7 +57,7 @@
         height="120"
         role="img"
         aria-label="Source, fuse and wire, its section to scale"
-    >{!! App\Support\Svg::shapes(
+    >{!! BenchGlow\Drawing\Svg::shapes(
         $sum->wireDrawing($own->gauge, $own->gauge === null ? null : $own->fuse->recommendedA),
     ) !!}</svg>
     <dl class="results">

@@ -200,7 +200,7 @@
                             class="way-drawing"
                             viewBox="0 0 {{ $card->drawing->width }} {{ $card->drawing->height }}"
                             aria-hidden="true"
-                        >{!! App\Support\Svg::shapes($card->drawing->shapes) !!}</svg>
+                        >{!! BenchGlow\Drawing\Svg::shapes($card->drawing->shapes) !!}</svg>
                     @endif
                     <svg
                         class="mini"

@@ -5,7 +5,7 @@
             class="way-drawing"
             viewBox="0 0 {{ $card->drawing->width }} {{ $card->drawing->height }}"
             aria-hidden="true"
-        >{!! App\Support\Svg::shapes($card->drawing->shapes) !!}</svg>
+        >{!! BenchGlow\Drawing\Svg::shapes($card->drawing->shapes) !!}</svg>
     @endif
     <p>{{ $card->meets ? 'Glows as wished.' : 'Does not do what is wished.' }} <span
             class="figure price">{{ $card->price }}</span></p>

@@ -95,7 +95,7 @@
             <path
                 class="w live"
                 d="M0 17H8M48 17H56"
-            />{!! App\Support\Svg::shapes([
+            />{!! BenchGlow\Drawing\Svg::shapes([
                 BenchGlow\Drawing\Shape::box($offer->symbol === 'relay' ? 'contact' : $offer->symbol, 6.0, 6.0, 44.0, 22.0, ''),
             ]) !!}
         </svg>

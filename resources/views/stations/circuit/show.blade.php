@@ -18,7 +18,7 @@
                             height="34"
                             role="img"
                             aria-label="{{ $level }}: {{ $S::percent($row[$level]) }} of the light"
-                        >{!! App\Support\Svg::shapes($row["{$level}_shapes"]) !!}</svg> <span class="figure">{{ $S::percent($row[$level]) }}</span> of the
+                        >{!! BenchGlow\Drawing\Svg::shapes($row["{$level}_shapes"]) !!}</svg> <span class="figure">{{ $S::percent($row[$level]) }}</span> of the
                         light, looks like <span
                             class="figure">{{ $S::percent(BenchGlow\Light\Seen::share($row[$level])) }}</span></p>
                 @endforeach

@@ -9,7 +9,7 @@
                         class="way-drawing"
                         viewBox="0 0 {{ $card->drawing->width }} {{ $card->drawing->height }}"
                         aria-hidden="true"
-                    >{!! App\Support\Svg::shapes($card->drawing->shapes) !!}</svg>
+                    >{!! BenchGlow\Drawing\Svg::shapes($card->drawing->shapes) !!}</svg>
                 @endif
                 <p class="why">{{ $card->way->rightWhen() }}</p>
                 @if ($card->edit === null)

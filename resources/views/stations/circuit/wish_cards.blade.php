@@ -22,7 +22,7 @@
                         class="way-drawing"
                         viewBox="0 0 {{ $card->drawing->width }} {{ $card->drawing->height }}"
                         aria-hidden="true"
-                    >{!! App\Support\Svg::shapes($card->drawing->shapes) !!}</svg>
+                    >{!! BenchGlow\Drawing\Svg::shapes($card->drawing->shapes) !!}</svg>
                     <p class="figure facts">{{ implode(' · ', $card->facts) }}</p>
                     <p class="cost">{{ $card->changes }}</p>
                     <p class="proven">{{ $card->proven }}</p>

@@ -94,7 +94,7 @@
                 >{{ $row->judged->wire->colours() }}</text>
             </a>
             @if ($row->pin)
-                {!! App\Support\Svg::shapes([$row->pin]) !!}
+                {!! BenchGlow\Drawing\Svg::shapes([$row->pin]) !!}
             @endif
             @foreach ($row->plumbs as $n => [$figure, $words, $times])
                 @php($x = $edge + 170 + 104 * $n - ($edge > 100 ? 20 : 0))

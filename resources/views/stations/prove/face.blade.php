@@ -7,15 +7,15 @@
     </div>
     @if ($row)
         @php($taken = $link->stands === 'stale' ? null : $link->reading($row))
-        <p class="pair"><span>expected</span> <b class="big figure">{{ App\Stations\Prove\Figure::value($row) }}</b>
-            <small>{{ App\Stations\Prove\Figure::unit($row) }}</small>
+        <p class="pair"><span>expected</span> <b class="big figure">{{ BenchGlow\Prove\Figure::value($row) }}</b>
+            <small>{{ BenchGlow\Prove\Figure::unit($row) }}</small>
         </p>
         <p class="pair teal"><span>measured</span> <b
-                class="big figure">{{ $taken === null ? '—' : preg_replace('/ [^ ]+$/u', '', App\Stations\Prove\Figure::taken($taken)) }}</b>
-            <small>{{ App\Stations\Prove\Figure::unit($row) }}</small>
+                class="big figure">{{ $taken === null ? '—' : preg_replace('/ [^ ]+$/u', '', BenchGlow\Prove\Figure::taken($taken)) }}</b>
+            <small>{{ BenchGlow\Prove\Figure::unit($row) }}</small>
         </p>
         <p class="at">
-            {{ $page->where($row) }}{{ App\Stations\Prove\Figure::band($row) === '' ? '' : ', band ' . App\Stations\Prove\Figure::band($row) }}
+            {{ $page->where($row) }}{{ BenchGlow\Prove\Figure::band($row) === '' ? '' : ', band ' . BenchGlow\Prove\Figure::band($row) }}
         </p>
     @elseif ($link)
         <p class="big figure">{{ $page->seen($link) }}</p>

@@ -25,7 +25,7 @@
                     preserveAspectRatio="none"
                     role="img"
                     aria-label="{{ $light['words'] }}"
-                >{!! App\Support\Svg::shapes($light['shapes']) !!}</svg>
+                >{!! BenchGlow\Drawing\Svg::shapes($light['shapes']) !!}</svg>
             </span>
         @endforeach
     </span>
@@ -37,25 +37,25 @@
                     @if (count($figures) > 1)
                         <small>{{ $page->where($expected) }}</small>
                     @endif
-                    <b class="figure">{{ App\Stations\Prove\Figure::value($expected) }}</b>
-                    {{ App\Stations\Prove\Figure::unit($expected) }}
-                    <small>{{ App\Stations\Prove\Figure::band($expected) }}</small>
+                    <b class="figure">{{ BenchGlow\Prove\Figure::value($expected) }}</b>
+                    {{ BenchGlow\Prove\Figure::unit($expected) }}
+                    <small>{{ BenchGlow\Prove\Figure::band($expected) }}</small>
                 </span>
                 @if ($picks)
                     <span
-                        class="taken figure">{{ $taken === null ? '' : App\Stations\Prove\Figure::taken($taken) }}</span>
+                        class="taken figure">{{ $taken === null ? '' : BenchGlow\Prove\Figure::taken($taken) }}</span>
                 @else
                     <input
                         class="typed figure measured"
                         form="prove-form"
                         name="value[]"
                         id="measured-{{ $n }}"
-                        aria-label="Measured, {{ App\Stations\Prove\Figure::value($expected) }} {{ App\Stations\Prove\Figure::unit($expected) }} expected"
+                        aria-label="Measured, {{ BenchGlow\Prove\Figure::value($expected) }} {{ BenchGlow\Prove\Figure::unit($expected) }} expected"
                         aria-describedby="gate-echo"
                         size="7"
                         inputmode="decimal"
                         autocomplete="off"
-                        placeholder="{{ $taken === null ? '' : App\Stations\Prove\Figure::taken($taken) }}"
+                        placeholder="{{ $taken === null ? '' : BenchGlow\Prove\Figure::taken($taken) }}"
                     >
                 @endif
             </span>

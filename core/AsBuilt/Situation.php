@@ -2,7 +2,7 @@
 
 declare(strict_types=1);
 
-namespace App\Stations\HandOver;
+namespace BenchGlow\AsBuilt;
 
 /** One situation of a circuit on the sheet: how it is thrown, what is wanted, and what each lamp does at three supplies. */
 final readonly class Situation

@@ -2,10 +2,8 @@
 
 declare(strict_types=1);
 
-namespace App\Support;
+namespace BenchGlow\Drawing;
 
-use BenchGlow\Drawing\Drawing;
-use BenchGlow\Drawing\Shape;
 
 /** The one place that turns drawn geometry into SVG; everything is escaped here. Only computed light carries a colour of its own. */
 final class Svg
@@ -42,15 +40,75 @@ final class Svg
             "\n".
             "<svg xmlns=\"http://www.w3.org/2000/svg\" viewBox=\"0 0 {$w} {$h}\" width=\"{$w}\" height=\"{$h}\">".
             '<title>'.
-            e($drawing->title).
+            self::e($drawing->title).
             '</title><desc>'.
-            e($drawing->description).
+            self::e($drawing->description).
             '</desc>'.
             '<style>'.
             implode('', self::LOOK).
             '</style>'.
             self::shapes($drawing->shapes).
             '</svg>';
+    }
+
+    /** Without its rules, for a page that has them. */
+    public static function inline(Drawing $drawing): string
+    {
+        [$w, $h] = [self::n($drawing->width), self::n($drawing->height)];
+
+        return "<svg xmlns=\"http://www.w3.org/2000/svg\" viewBox=\"0 0 {$w} {$h}\" role=\"img\"><title>".
+            self::e($drawing->title).
+            '</title><desc>'.
+            self::e($drawing->description).
+            '</desc>'.
+            self::shapes($drawing->shapes).
+            '</svg>';
+    }
+
+    /** What each class looks like as attributes, for what reads no style sheet. */
+    private const PLAIN = [
+        'figure' => 'font-size="15" fill="#1d2427"',
+        'words' => 'font-size="15" fill="#1d2427"',
+        'w' => 'fill="none" stroke="#a34d1c" stroke-width="5"',
+        'w held' => 'fill="none" stroke="#6f7b7e" stroke-width="1.5"',
+        'w dead' => 'fill="none" stroke="#6f7b7e" stroke-width="1.5"',
+        'sym' => 'fill="#fbf8f1" stroke="#1d2427" stroke-width="2"',
+        'carrier' => 'fill="#20282c"',
+        'halo' => 'opacity="0.25"',
+        'cut' => 'stroke="#6f7b7e" stroke-width="1"',
+        'dot' => 'fill="#a34d1c"',
+    ];
+
+    /** For paper: no classes, and nothing that only a screen shows. */
+    public static function plain(Drawing $drawing): string
+    {
+        $shown = array_values(
+            array_filter(
+                $drawing->shapes,
+                fn (Shape $s): bool => ! in_array($s->kind, ['bracket', 'pin', 'tip', 'halo'], true),
+            ),
+        );
+        [$w, $h] = [self::n($drawing->width), self::n($drawing->height)];
+        $text = (string) preg_replace('#<(title|desc)>.*?</\1>#s', '', self::shapes($shown));
+        $text = (string) preg_replace('/<(path|line)[^>]*class="tick[^>]*>/', '', $text);
+        $text = (string) preg_replace_callback(
+            '/ class="([^"]*)"/',
+            fn (array $m): string => ' '.(self::PLAIN[$m[1]] ?? self::PLAIN[explode(' ', $m[1])[0]] ?? ''),
+            $text,
+        );
+
+        return "<svg xmlns=\"http://www.w3.org/2000/svg\" viewBox=\"0 0 {$w} {$h}\" width=\"{$w}\" height=\"{$h}\">{$text}</svg>";
+    }
+
+    /** The rules of a drawing that leaves the bench. */
+    public static function look(): string
+    {
+        return implode('', self::LOOK);
+    }
+
+    private static function e(string $text): string
+    {
+        return htmlspecialchars($text, ENT_QUOTES | ENT_SUBSTITUTE, 'UTF-8');
     }
 
     private static function n(float $x): string
@@ -60,14 +118,14 @@ final class Svg
 
     private static function shape(Shape $s): string
     {
-        $part = $s->part === '' ? '' : ' data-part="'.e($s->part).'"';
+        $part = $s->part === '' ? '' : ' data-part="'.self::e($s->part).'"';
         [$x, $y, $w, $h] = [self::n($s->x), self::n($s->y), self::n($s->w), self::n($s->h)];
         $words = $s->state === 'figure' ? 'figure' : 'words';
 
         return match ($s->kind) {
             'wire' => self::wire($s, $part),
             'text' => "<text x=\"{$x}\" y=\"{$y}\" class=\"{$words}\" text-anchor=\"{$s->anchor}\"{$part}>".
-                e($s->text).
+                self::e($s->text).
                 '</text>',
             'halo' => "<rect class=\"halo {$s->state}\" x=\"{$x}\" y=\"{$y}\" width=\"{$w}\" height=\"{$h}\" rx=\"6\" fill=\"{$s->fill}\"/>",
             'carrier' => "<rect class=\"carrier\" x=\"{$x}\" y=\"{$y}\" width=\"{$w}\" height=\"{$h}\"{$part}/>",
@@ -97,7 +155,7 @@ final class Svg
             'bracket' => self::bracket($s),
             'pin' => self::pin($s, $part),
             'tip' => '<g class="tip '.
-                e($s->state).
+                self::e($s->state).
                 '"><path d="M'.
                 self::n($s->x + 6).
                 ' '.
@@ -113,7 +171,7 @@ final class Svg
                 'V'.
                 self::n($s->y + 14).
                 'Z"/><title>'.
-                e($s->state).
+                self::e($s->state).
                 ' tip of the meter</title></g>',
             default => self::symbol($s, $part),
         };
@@ -132,7 +190,7 @@ final class Svg
                 self::n($y2).
                 "\"{$part}/>";
         }
-        $pin = $s->pin === '' ? '' : ' data-pin="'.e($s->pin).'"';
+        $pin = $s->pin === '' ? '' : ' data-pin="'.self::e($s->pin).'"';
         $d = '';
         foreach ($s->points as $i => [$x, $y]) {
             $d .= ($i === 0 ? 'M' : 'L').self::n($x).' '.self::n($y);
@@ -144,7 +202,7 @@ final class Svg
                     ? "<path class=\"core\" d=\"{$d}\"/>"
                     : '');
 
-        $opens = $s->text === '' ? '' : ' data-opens="'.e($s->text).'"';
+        $opens = $s->text === '' ? '' : ' data-opens="'.self::e($s->text).'"';
 
         return "<g{$part}{$pin}{$opens}><path class=\"w {$s->state}\" d=\"{$d}\"/>{$ticks}</g>";
     }
@@ -157,7 +215,7 @@ final class Svg
         $middle = $s->x + $s->w / 2;
 
         return '<g class="bracket" data-clause="'.
-            e($s->state).
+            self::e($s->state).
             "\"><path d=\"M{$x} {$top}V{$y}H".
             self::n($middle - $half).
             'M'.
@@ -169,13 +227,13 @@ final class Svg
             '" y="'.
             self::n($s->y + 12.0).
             '" class="words" text-anchor="middle">'.
-            e($s->text).
+            self::e($s->text).
             '</text></g>';
     }
 
     private static function unit(Shape $s): string
     {
-        $unit = $s->title === '' ? '' : ' data-u="'.e("{$s->part} {$s->title}").'"';
+        $unit = $s->title === '' ? '' : ' data-u="'.self::e("{$s->part} {$s->title}").'"';
         if ($s->state === 'lens') {
             return "<circle{$unit} cx=\"".
                 self::n($s->x + $s->w / 2).
@@ -267,7 +325,7 @@ final class Svg
             str_contains($s->state, 'reversed') => ' rotate(180)',
             default => '',
         };
-        $title = $s->title === '' ? '' : '<title>'.e($s->title).'</title>';
+        $title = $s->title === '' ? '' : '<title>'.self::e($s->title).'</title>';
 
         return "<g class=\"sym {$kind} {$s->state}\"{$part} transform=\"translate(".
             self::n($cx).

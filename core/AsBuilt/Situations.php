@@ -2,9 +2,8 @@
 
 declare(strict_types=1);
 
-namespace App\Stations\HandOver;
+namespace BenchGlow\AsBuilt;
 
-use App\Frame\Address;
 use BenchGlow\Analysis\Analysis;
 use BenchGlow\Analysis\Judgement;
 use BenchGlow\Analysis\Wanted;
@@ -15,6 +14,9 @@ use BenchGlow\Scene\Scene;
 /** A circuit's situations worth a line on paper: the first in which each of its wants holds, and the first in which none does. */
 final readonly class Situations
 {
+    /** What the states of a supply are called on paper. */
+    private const SUPPLY = ['low' => 'min', 'normal' => 'nominal', 'high' => 'max'];
+
     private function __construct(private Analysis $analysis, private Circuit $circuit)
     {
     }
@@ -82,7 +84,7 @@ final readonly class Situations
         $at = $this->analysis->at($inputs);
         $rows = [];
         $right = true;
-        foreach (Address::SUPPLY as $name => $state) {
+        foreach (self::SUPPLY as $name => $state) {
             $scene = $this->analysis->scene($inputs, $state);
             if ($scene === null) {
                 continue;

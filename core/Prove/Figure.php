@@ -2,10 +2,8 @@
 
 declare(strict_types=1);
 
-namespace App\Stations\Prove;
+namespace BenchGlow\Prove;
 
-use BenchGlow\Prove\Expectation;
-use BenchGlow\Prove\Taken;
 use BenchGlow\Quantity\Shown;
 
 /** Figures of a proof as they are shown: what a meter's digits can tell. */
