@@ -9,6 +9,8 @@ use BenchGlow\Command\Comparing;
 use BenchGlow\Command\Costing;
 use BenchGlow\Command\Sheets;
 use BenchGlow\Command\Stepping;
+use BenchGlow\Format\Fields;
+use BenchGlow\HandOver\Archive;
 use BenchGlow\HandOver\BenchKey;
 
 /** @param  list<string>  $args */
@@ -20,7 +22,8 @@ function handing(string $tool, array $args): int
         'verify' => verify($args),
         'compare' => compare($args),
         'failures' => failures($args),
-        default => throw new Misused("There is no {$tool} yet."),
+        'archive' => archive($args),
+        default => unarchive($args),
     };
 }
 
@@ -60,7 +63,8 @@ function sheet(array $args): int
     if (isset($options['photos']) && ! is_dir($options['photos'])) {
         throw new Misused("There is no folder {$options['photos']} of pictures.");
     }
-    $version = json_decode((string) file_get_contents(__DIR__.'/../composer.json'))->version ?? '';
+    $package = json_decode((string) file_get_contents(__DIR__.'/../composer.json'), true);
+    $version = (new Fields(is_array($package) ? $package : []))->text('version');
     $sheets = new Sheets(Document::fromJson(source($words[0] ?? null)), $options['photos'] ?? null, $version);
     $bytes = $kind === 'pdf' ? $sheets->pdf() : $sheets->html(bench_key());
     answer(['written' => laid($out, $bytes, 'the as-built sheet')]);
@@ -106,6 +110,49 @@ function failures(array $args): int
         throw new Misused("--today takes a day as 2026-06-01, not '{$today}'.");
     }
     answer(Comparing::failures(glob("{$folder}/*.json") ?: [], $today));
+
+    return 0;
+}
+
+/**
+ * Of a build file; of a build on the bench `bin/glow` asks the bench itself.
+ *
+ * @param  list<string>  $args
+ */
+function archive(array $args): int
+{
+    [$words, $options] = words($args, ['out', 'photos']);
+    $out = $options['out'] ?? throw new Misused('archive needs --out FILE.zip.');
+    $text = source($words[0] ?? null);
+    $document = Document::fromJson($text);
+    $photos = [];
+    foreach ($document->fields()->objects('log') as $entry) {
+        $sha = $entry->text('photo');
+        $path = ($options['photos'] ?? '')."/{$sha}.jpg";
+        isset($options['photos']) && is_file($path) ? ($photos["photos/{$sha}.jpg"] = $path) : null;
+    }
+    $sheet = (new Sheets($document, $options['photos'] ?? null, ''))->html(bench_key());
+    Archive::write($out, [Archive::BUILD => $document->json, Archive::SHEET => $sheet], $photos);
+    answer(['written' => ['path' => $out, 'bytes' => (int) filesize($out), 'what' => 'the archive'], 'photos' => count($photos)]);
+
+    return 0;
+}
+
+/** @param  list<string>  $args */
+function unarchive(array $args): int
+{
+    [$words, $options] = words($args, ['out']);
+    $path = $words[0] ?? throw new Misused('unarchive needs a file.');
+    $out = $options['out'] ?? throw new Misused('unarchive needs --out DIR here.');
+    $sums = Archive::check($path);
+    $build = Document::fromJson((string) Archive::text($path, Archive::BUILD));
+    foreach (array_keys($sums) as $name) {
+        if (! is_dir(dirname("{$out}/{$name}")) && ! @mkdir(dirname("{$out}/{$name}"), 0700, true)) {
+            throw new Misused("{$out} can't be written.");
+        }
+        Archive::unpack($path, $name, "{$out}/{$name}");
+    }
+    answer(['build' => $build->title(), 'files' => count($sums), 'written' => ['path' => $out]]);
 
     return 0;
 }

@@ -126,7 +126,7 @@ final readonly class AsBuilt
             foreach ($one->pulls as $pull) {
                 $far = $pull->distanceM === null || $pull->distanceM <= 0.0
                     ? ''
-                    : ', '.$this->length($pull->distanceM)." along the wire from {$pull->source}";
+                    : ', '.$this->length($pull->distanceM).' along the wire from '.Words::within($pull->source);
                 $lines[] = "{$pull->words}{$far}. {$this->reached($pull->path())}";
             }
             foreach ($one->live as $live) {

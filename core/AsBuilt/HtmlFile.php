@@ -19,7 +19,7 @@ final readonly class HtmlFile
     h3{font-size:1rem;margin:1rem 0 .3rem}
     table{border-collapse:collapse;width:100%;margin:.5rem 0}
     th,td{text-align:left;vertical-align:top;padding:.3rem .5rem;border-bottom:1px solid #c9c4b6}
-    .n{font-family:ui-monospace,monospace}.muted{color:#59656a}
+    .n{font-family:ui-monospace,monospace;white-space:nowrap}.muted{color:#59656a}
     .scroll{overflow-x:auto}img,svg{max-width:100%;height:auto;display:block}
     figure{margin:.6rem 0}figcaption{color:#59656a}
     .wanted{border-bottom:1px solid #1d2427;padding:.4rem 0}

@@ -14,7 +14,8 @@ final class Svg
         '.figure{font-family:monospace}',
         '.w{fill:none;stroke:#a34d1c;stroke-width:5}',
         '.w.held,.w.dead{stroke:#6f7b7e;stroke-width:1.5}',
-        '.tick{display:none}',
+        '.tick,.core{display:none}',
+        '.tie,.thread{fill:none;stroke:#6f7b7e}',
         '.sym,.sym line,.sym path{fill:#fbf8f1;stroke:#1d2427;stroke-width:2}',
         '.carrier{fill:#20282c}',
         '.halo{opacity:.25}',
@@ -77,6 +78,10 @@ final class Svg
         'halo' => 'opacity="0.25"',
         'cut' => 'stroke="#6f7b7e" stroke-width="1"',
         'dot' => 'fill="#a34d1c"',
+        'tie' => 'fill="none" stroke="#6f7b7e" stroke-width="1"',
+        'thread' => 'fill="none" stroke="#6f7b7e" stroke-width="1"',
+        'bare' => 'fill="none" stroke="#1d2427" stroke-width="2"',
+        'section' => 'fill="none" stroke="#1d2427" stroke-width="1"',
     ];
 
     /** For paper: no classes, and nothing that only a screen shows. */
@@ -90,7 +95,7 @@ final class Svg
         );
         [$w, $h] = [self::n($drawing->width), self::n($drawing->height)];
         $text = (string) preg_replace('#<(title|desc)>.*?</\1>#s', '', self::shapes($shown));
-        $text = (string) preg_replace('/<(path|line)[^>]*class="tick[^>]*>/', '', $text);
+        $text = (string) preg_replace('/<path[^>]*class="(tick|core)"[^>]*>/', '', $text);
         $text = (string) preg_replace_callback(
             '/ class="([^"]*)"/',
             fn (array $m): string => ' '.(self::PLAIN[$m[1]] ?? self::PLAIN[explode(' ', $m[1])[0]] ?? ''),

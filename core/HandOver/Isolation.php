@@ -216,8 +216,9 @@ final class Isolation
             $supply->id,
             $supply->isDriver() ? 'mains' : 'terminal',
             $supply->isDriver()
-                ? "Switch {$supply->label} off at its mains switch; its mains side is for a licensed electrician"
-                : "Take off the negative terminal of {$supply->label}, rings and tools off first",
+                ? 'Switch '.Words::within($supply->label).
+                    ' off at its mains switch; its mains side is for a licensed electrician'
+                : 'Take off the negative terminal of '.Words::within($supply->label).', rings and tools off first',
             $supply->label,
             0.0,
         );
