@@ -132,7 +132,7 @@ function archive(array $args): int
         isset($options['photos']) && is_file($path) ? ($photos["photos/{$sha}.jpg"] = $path) : null;
     }
     $sheet = (new Sheets($document, $options['photos'] ?? null, ''))->html(bench_key());
-    Archive::write($out, [Archive::BUILD => $document->json, Archive::SHEET => $sheet], $photos);
+    Archive::write($out, [Archive::BUILD => $text, Archive::SHEET => $sheet], $photos);
     answer(['written' => ['path' => $out, 'bytes' => (int) filesize($out), 'what' => 'the archive'], 'photos' => count($photos)]);
 
     return 0;

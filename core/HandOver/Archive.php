@@ -159,9 +159,10 @@ final class Archive
         $known = [self::BUILD, self::REVISIONS, self::EVENTS, self::SHEET, self::MANIFEST];
         $isPath = str_contains($name, '..') || str_starts_with($name, '/') || preg_match('/[\\\\:\0]/', $name) === 1;
         $system = $attributes = 0;
+        $zip->getExternalAttributesIndex($n, $system, $attributes);
         $isLink =
-            $zip->getExternalAttributesIndex($n, $system, $attributes) &&
             $system === ZipArchive::OPSYS_UNIX &&
+            is_int($attributes) &&
             (($attributes >> 16) & self::KIND) === self::LINK;
         if ($isPath || $isLink) {
             throw new NotUnderstood(self::OUTSIDE);
