@@ -34,6 +34,10 @@ final class Photos
 
     private const QUALITY = 82;
 
+    private const MEDIUM = 1000;
+
+    private const MEDIUM_QUALITY = 74;
+
     private const DAYS_UNSEEN = 30;
 
     /** As decoding a picture of the most pixels wants it, four bytes each. */
@@ -169,6 +173,23 @@ final class Photos
             "/{$sha}".
             ($small ? '-small' : '').
             '.jpg';
+    }
+
+    /** Large enough to be looked at, small enough that twenty go in one file; null where it is gone. */
+    public static function medium(string $sha): ?string
+    {
+        $path = self::path($sha);
+        $image = is_file($path) ? @imagecreatefromjpeg($path) : false;
+        if ($image === false) {
+            return null;
+        }
+        $long = max(imagesx($image), imagesy($image));
+        $share = min(1.0, self::MEDIUM / $long);
+        $small = imagescale($image, (int) round($share * imagesx($image)));
+        ob_start();
+        imagejpeg($small === false ? $image : $small, null, self::MEDIUM_QUALITY);
+
+        return (string) ob_get_clean();
     }
 
     /** @return list<array{sha: string, step: string, about: list<string>, text: string, on: string}> the pictures of a build */

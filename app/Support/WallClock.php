@@ -61,7 +61,7 @@ final class WallClock
         return self::of($kept)->format('Y-m-d H:i');
     }
 
-    private static function of(string $kept): CarbonImmutable
+    public static function of(string $kept): CarbonImmutable
     {
         return CarbonImmutable::createFromFormat('Y-m-d H:i:s', $kept, 'UTC')?->setTimezone(self::zone()) ??
             CarbonImmutable::now(self::zone());

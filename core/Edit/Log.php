@@ -31,6 +31,9 @@ final readonly class Log implements Commutes, Edit
         public array $about = [],
         public ?float $value = null,
         public ?string $unit = null,
+        public ?float $useH = null,
+        public ?float $useKm = null,
+        public string $weather = '',
     ) {
     }
 
@@ -73,6 +76,9 @@ final readonly class Log implements Commutes, Edit
                 'about' => $this->about === [] ? null : $this->about,
                 'value' => $this->value,
                 'unit' => $this->unit,
+                'use_h' => $this->useH,
+                'use_km' => $this->useKm,
+                'weather' => $this->weather === '' ? null : $this->weather,
             ],
             fn (mixed $v): bool => $v !== null,
         );

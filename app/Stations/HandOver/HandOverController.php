@@ -7,26 +7,43 @@ namespace App\Stations\HandOver;
 use App\Frame\Download;
 use App\Frame\Frame;
 use App\Frame\Frames;
+use App\Frame\Window;
 use App\Models\Build;
 use App\Stations\Stations;
+use App\Store\Archives;
 use App\Store\Bench;
+use App\Store\Seals;
+use App\Support\WallClock;
 use BenchGlow\Drawing\Svg;
+use BenchGlow\AsBuilt\HtmlFile;
+use BenchGlow\AsBuilt\Paper;
+use BenchGlow\AsBuilt\Signed;
 use BenchGlow\Build\Index;
 use BenchGlow\Command\Export;
 use BenchGlow\Drawing\CircuitDrawing;
+use BenchGlow\Edit\AddItem;
+use BenchGlow\Edit\Batch;
+use BenchGlow\Edit\Editor;
+use BenchGlow\Edit\SetField;
 use BenchGlow\Format\BadBuild;
+use BenchGlow\Format\Fields;
 use BenchGlow\Lists\Lists;
 use BenchGlow\Quantity\Csv;
 use Illuminate\Contracts\View\View;
 use Illuminate\Http\RedirectResponse;
 use Illuminate\Http\Request;
 use Illuminate\Http\Response;
+use Symfony\Component\HttpFoundation\BinaryFileResponse;
 
-/** What leaves the bench: the build file, the print sheet, the parts list, the drawing. Looking and saving change nothing; handing over pins the revision. */
+/** What leaves the bench: the build file, the print sheet, the parts list, the drawing. Looking and saving change nothing; handing over seals the revision. */
 final readonly class HandOverController
 {
-    public function __construct(private Bench $bench, private Frames $frames, private Stations $stations)
-    {
+    public function __construct(
+        private Bench $bench,
+        private Frames $frames,
+        private Stations $stations,
+        private Window $window,
+    ) {
     }
 
     private function frame(Build $build): Frame
@@ -34,13 +51,105 @@ final readonly class HandOverController
         return $this->frames->of($build, $this->stations->get('handover'));
     }
 
-    /** The one act of the station: this revision is what is handed over, and stays when the history is thinned. */
-    public function handOver(Build $build): RedirectResponse
+    /** Handed over: to whom is written down, and that revision gets its letter; with a danger open it is refused. */
+    public function seal(Request $request, Build $build): RedirectResponse
     {
         $frame = $this->frame($build);
-        $this->bench->pin($build, $frame->base, 'handed over');
+        $leaf = (new HandOverPage($frame))->seal();
+        $to = $frame->url(['station' => 'handover', 'leaf' => Leaf::Seal->value]);
+        $for = mb_substr(trim((string) $request->string('made_for')), 0, 120);
+        if (! $leaf->mayBeSealed()) {
+            return redirect($to, 303)->with('refused', 'It is not handed over: a danger is open. It stands first in the list.');
+        }
+        if ($for === '') {
+            return redirect($to, 303)->with('refused', 'Hand over to: expected whom it is for, as “the skipper of the Heron”.');
+        }
+        $kept = $this->bench->write(
+            $build,
+            $frame->base,
+            $this->window->token(),
+            $this->window->name(),
+            new Batch(
+                [
+                    new SetField('build', 'handover.made_for', $for),
+                    new SetField('build', 'handover.on', WallClock::now()->format('Y-m-d')),
+                ],
+                "Handed over to {$for}",
+            ),
+        );
+        Seals::seal($build->refresh(), $kept->no, $for);
 
-        return redirect($frame->url(['station' => 'handover']), 303);
+        return redirect($to, 303);
+    }
+
+    /** The newest change is taken back and offered instead: an option with that change in it. */
+    public function offer(Request $request, Build $build): RedirectResponse
+    {
+        $frame = $this->frame($build);
+        $to = $frame->url(['station' => 'handover', 'leaf' => Leaf::Price->value]);
+        $revision = $this->bench->revision($build, $frame->base);
+        $label = mb_substr(trim((string) $request->string('words')), 0, 120);
+        $before = $frame->moves->before();
+        if ($before === null || $revision->edit === null) {
+            return redirect($to, 303)->with('refused', 'The newest change is none that can be offered: change the build, then offer that.');
+        }
+        try {
+            $index = Index::of($before);
+            $offered = Editor::apply(
+                $before,
+                new AddItem('quote.options', new Fields([
+                    'id' => $index->free('option'),
+                    'label' => $label === '' ? mb_substr($revision->what, 0, 120) : $label,
+                    'edit' => $revision->edit,
+                ])),
+            );
+        } catch (BadBuild $e) {
+            return redirect($to, 303)->with('refused', ucfirst($e->problem));
+        }
+        $this->bench->import(
+            $build,
+            $frame->base,
+            $this->window->token(),
+            $this->window->name(),
+            $offered,
+            'Offered as an option: '.lcfirst($revision->what),
+        );
+
+        return redirect($to, 303);
+    }
+
+    private function leaf(Build $build): SheetLeaf
+    {
+        return (new HandOverPage($this->frame($build)))->sheet();
+    }
+
+    /** The sheet as one file that opens anywhere, signed by the bench. */
+    public function file(Build $build): Response
+    {
+        $json = $this->bench->document($build, $build->head)->json;
+        $html = HtmlFile::of($this->leaf($build)->sheet, $json, SheetLeaf::photo(...));
+
+        return Download::of(Signed::with($html, Seals::key()), 'text/html; charset=UTF-8', Index::slug($build->title).'.html');
+    }
+
+    public function paper(Request $request, Build $build): Response
+    {
+        $paper = $request->string('paper')->value() === 'letter' ? 'letter' : 'a4';
+
+        return Download::of(
+            Paper::of($this->leaf($build)->sheet, SheetLeaf::photo(...), $paper),
+            'application/pdf',
+            Index::slug($build->title).'-sheet.pdf',
+        );
+    }
+
+    /** All of the build: every revision, its record, its pictures. */
+    public function archive(Build $build): BinaryFileResponse
+    {
+        $path = tempnam(sys_get_temp_dir(), 'bench-glow-');
+        Archives::write($build, (string) $path);
+
+        return response()->download((string) $path, Index::slug($build->title).'.zip')->deleteFileAfterSend();
     }
 
     public function export(Build $build): Response
@@ -58,7 +167,15 @@ final readonly class HandOverController
     {
         $frame = $this->frame($build);
 
-        return view('stations.handover.sheet', ['frame' => $frame, 'page' => new Sheet($frame)]);
+        return view('stations.handover.sheet', ['frame' => $frame, 'page' => new HandOverPage($frame)]);
+    }
+
+    /** The price without cost or margin, for whoever pays it. */
+    public function quote(Build $build): View
+    {
+        $frame = $this->frame($build);
+
+        return view('stations.handover.quote', ['frame' => $frame, 'page' => new HandOverPage($frame)]);
     }
 
     /** What stands at the head of every printed page: a style sheet, since nothing else reaches a page's margin. */

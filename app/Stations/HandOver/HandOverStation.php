@@ -5,16 +5,23 @@ declare(strict_types=1);
 namespace App\Stations\HandOver;
 
 use App\Frame\Frame;
+use App\Stations\HandOver\Forms\HandForm;
+use App\Stations\HandOver\Forms\HappenedForm;
+use App\Stations\HandOver\Forms\PicksForm;
+use App\Stations\HandOver\Forms\QuoteForm;
+use App\Stations\HandOver\Forms\QuoteLineForm;
 use App\Stations\Bead;
 use App\Stations\Standing;
 use App\Stations\Station;
-use BenchGlow\Analysis\Intent;
 use BenchGlow\Check\Severity;
 use Illuminate\Support\Facades\Route;
 
 /** The sheet that goes with the work, and the files that leave the bench. */
 final class HandOverStation extends Station
 {
+    /** Its fields of the address: the leaf, and the two revisions that are compared. */
+    public const FIELDS = ['leaf', 'was', 'is'];
+
     public function key(): string
     {
         return 'handover';
@@ -30,30 +37,65 @@ final class HandOverStation extends Station
         return 8;
     }
 
+    /** Rays while what stands here is what was handed over; an arc once a price or a sheet is begun; a bar where danger was sealed. */
     public function bead(Standing $standing): Bead
     {
-        // Nothing is handed over well that does not hold: the circuits come first.
-        $review = $standing->review;
-        $worst = $review->open()[0]->severity ?? null;
-        $met = array_filter($review->analysis->intents, fn (Intent $i): bool => $i->verdict !== 'met') === [];
-        $holds = $review->analysis->build->circuits !== [] && $met && ($worst === null || $worst === Severity::Note);
+        $worst = $standing->review->open()[0]->severity ?? null;
+        $fields = $standing->document->fields();
+        $begun = $fields->object('quote')->data !== [] || $fields->object('handover')->data !== [];
 
         return match (true) {
-            ! $standing->pinned => Bead::Ring,
-            $worst === Severity::Danger => Bead::Danger,
-            $holds => Bead::Holds,
-            default => Bead::Warned,
+            $standing->pinned && $worst === Severity::Danger => Bead::Danger,
+            $standing->pinned => Bead::Holds,
+            $begun => Bead::Begun,
+            default => Bead::Ring,
         };
     }
 
-    public function page(Frame $frame): Sheet
+    public function forms(): array
     {
-        return new Sheet($frame);
+        return [
+            QuoteForm::class,
+            QuoteLineForm::class,
+            PicksForm::class,
+            HandForm::class,
+            HappenedForm::class,
+        ];
+    }
+
+    public function fields(): array
+    {
+        return self::FIELDS;
+    }
+
+    public function page(Frame $frame): HandOverPage
+    {
+        return new HandOverPage($frame);
+    }
+
+    public function meter(): string
+    {
+        return 'stations.handover.face';
+    }
+
+    public function own(): string
+    {
+        return 'handover.';
+    }
+
+    public function concerns(string $rule): bool
+    {
+        return preg_match('/^(handover|quote|use)\./', $rule) === 1;
     }
 
     public function routes(): void
     {
-        Route::post('/handed-over', [HandOverController::class, 'handOver'])->name('handover.hand');
+        Route::post('/seal', [HandOverController::class, 'seal'])->name('handover.seal');
+        Route::get('/quote', [HandOverController::class, 'quote'])->name('handover.quote');
+        Route::post('/offer', [HandOverController::class, 'offer'])->name('handover.offer');
+        Route::get('/sheet.html', [HandOverController::class, 'file'])->name('handover.file');
+        Route::get('/sheet.pdf', [HandOverController::class, 'paper'])->name('handover.paper');
+        Route::get('/archive.zip', [HandOverController::class, 'archive'])->name('handover.archive');
         Route::get('/export', [HandOverController::class, 'export'])->name('handover.export');
         Route::get('/sheet', [HandOverController::class, 'sheet'])->name('handover.sheet');
         Route::get('/sheet.css', [HandOverController::class, 'head'])->name('handover.head');

@@ -9,6 +9,7 @@ use App\Store\Proofs;
 use BenchGlow\Drawing\CircuitDrawing;
 use BenchGlow\Drawing\Drawing;
 use BenchGlow\Drawing\HuntDrawing;
+use BenchGlow\Prove\Figure;
 use BenchGlow\Prove\Finder;
 use BenchGlow\Prove\Hunt;
 use BenchGlow\Prove\NextTry;

@@ -19,7 +19,14 @@
             class="button"
             href="{{ $frame->url(['station' => 'handover']) }}"
         >Back to the bench</a></nav>
-    <main class="sheet">@include('stations.handover.body')</main>
+    <main class="sheet">
+        <header>
+            <h1>{{ $frame->document->title() }}</h1>
+            <p class="muted">As kept {{ App\Support\WallClock::day($frame->build->changed_at) }} · revision
+                {{ $frame->base }} · {{ str_replace('_', ' ', $frame->document->fields()->text('place')) }}</p>
+        </header>
+        @include('stations.handover.sections', ['sheet' => $page->sheet()->sheet])
+    </main>
 </body>
 
 </html>

@@ -1,0 +1,173 @@
+@php($leaf = $page->seal())
+<div class="lead-seal">
+    <svg
+        viewBox="0 0 200 90"
+        width="200"
+        height="90"
+        role="img"
+        aria-label="{{ $page->isSealed() ? 'The seal is closed, ' . $page->last->letter : 'The seal is open' }}"
+    >
+        <path
+            class="seal-wire"
+            d="{{ $page->isSealed() ? 'M10 20C60 20 70 45 100 45S140 20 190 20' : 'M10 20C50 20 60 30 82 34M118 34C140 30 150 20 190 20' }}"
+        />
+        <circle
+            class="seal-lead {{ $page->isSealed() ? 'closed' : 'open' }}"
+            cx="100"
+            cy="50"
+            r="26"
+        />
+        <text
+            x="100"
+            y="57"
+            text-anchor="middle"
+            class="seal-letter"
+        >{{ $page->isSealed() ? $page->last->letter : $leaf->next() }}</text>
+    </svg>
+    <p>
+        @if ($page->last === null)
+            Nothing was handed over yet. The next seal is {{ $leaf->next() }}.
+        @else
+            <b>{{ ucfirst($page->standing()) }}.</b>
+            {{ $leaf->isSound() ? 'Its signature holds.' : 'Its signature does not hold: what is kept is not what was signed.' }}
+        @endif
+    </p>
+</div>
+@if (!$page->isSealed())
+    @if ($leaf->gaps === [])
+        <p>Nothing is missing.</p>
+    @else
+        <h2>Missing, worst first</h2>
+        <ul class="gaps">
+            @foreach ($leaf->gaps as $gap)
+                <li>
+                    <x-severity :of="$gap->severity" /> {{ $gap->words }}
+                    @if ($gap->kind === 'open_points')
+                        <x-form
+                            op="hand"
+                            render="all"
+                            class="act"
+                            :with="['sort' => 'close', 'point' => $gap->subject, 'words' => '-']"
+                        ><button class="plain">{{ $gap->act }}</button></x-form>
+                    @else
+                        <a href="{{ $leaf->url($gap) }}">{{ $gap->act }}</a>
+                    @endif
+                </li>
+            @endforeach
+        </ul>
+    @endif
+    @if ($leaf->mayBeSealed())
+        <form
+            class="says"
+            method="post"
+            action="{{ route('handover.seal', $frame->build, false) }}"
+        >
+            @csrf
+            <input
+                type="hidden"
+                name="base"
+                value="{{ $frame->base }}"
+            >
+            <label for="made-for">Hand over to</label>
+            <input
+                class="typed"
+                id="made-for"
+                name="made_for"
+                value="{{ $frame->document->fields()->object('handover')->text('made_for') }}"
+                placeholder="whom it is for"
+                autocomplete="off"
+            >
+            <button class="button is-primary">Seal it as {{ $leaf->next() }}</button>
+        </form>
+    @else
+        <p class="muted">With a danger open it can't be handed over.</p>
+    @endif
+@endif
+<h2>To send</h2>
+<p class="row">
+    <a
+        class="button"
+        href="{{ route('handover.file', $frame->build, false) }}"
+    >One file for any phone</a>
+    <a
+        class="button"
+        href="{{ route('handover.paper', $frame->build, false) }}"
+    >As PDF</a>
+</p>
+<p class="muted">The file opens without a network, is signed by this bench, and can't expire: whoever has it keeps it. A link
+    that ends by itself is offered while the bench is open to the local net; it answers on this machine only.</p>
+<h2 id="settings">What goes with it</h2>
+@foreach ([['setting', 'A setting, as “channel 2: 40 %”'], ['point', 'An open point'], ['left', 'Left in place'], ['care', 'How it is cared for']] as [$sort, $label])
+    <x-form
+        op="hand"
+        render="all"
+        :with="['sort' => $sort]"
+        echo="hand-echo-{{ $sort }}"
+        class="says"
+    >
+        <label for="hand-{{ $sort }}">{{ $label }}</label>
+        @if ($sort === 'setting')
+            <span class="select"><select
+                    class="typed"
+                    name="device"
+                    aria-label="Whose setting"
+                >
+                    @foreach ($frame->analysis->build->devices as $id => $device)
+                        <option
+                            value="{{ $id }}"
+                            @selected($device->kind() === 'controller')
+                        >{{ $device->label() }}</option>
+                    @endforeach
+                </select></span>
+        @endif
+        <input
+            class="typed"
+            id="hand-{{ $sort }}"
+            name="words"
+            autocomplete="off"
+        >
+        @if ($sort === 'point')
+            <input
+                class="typed"
+                name="who"
+                placeholder="who sees to it"
+                aria-label="Who sees to it"
+                autocomplete="off"
+            >
+            <input
+                class="typed figure"
+                name="due"
+                size="9"
+                placeholder="30 June"
+                aria-label="Due on"
+                autocomplete="off"
+            >
+        @elseif ($sort === 'left')
+            <span class="select"><select
+                    class="typed"
+                    name="state"
+                    aria-label="How it is left"
+                >
+                    <option value="dead">dead</option>
+                    <option value="in_use">in use</option>
+                    <option value="removed">taken out</option>
+                </select></span>
+        @endif
+        <button class="button is-small">Write it down</button>
+        <span
+            class="echo"
+            id="hand-echo-{{ $sort }}"
+        ></span>
+    </x-form>
+@endforeach
+@if ($page->seals !== [])
+    <h2>Seals</h2>
+    <ul class="seals">
+        @foreach ($page->seals as $seal)
+            <li><b>{{ $seal->letter }}</b>, {{ App\Support\WallClock::of($seal->at)->format('j F Y') }}, for
+                {{ $seal->made_for }}. <a
+                    href="{{ $frame->url(['leaf' => 'changed', 'was' => (string) $seal->no, 'is' => null]) }}">What changed
+                    since</a></li>
+        @endforeach
+    </ul>
+@endif
