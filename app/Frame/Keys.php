@@ -30,6 +30,7 @@ final class Keys
         'J' => 'join a wire in the opened one',
         'Y X K G at Prove' => 'as it should be, not, skip, look for it; up and down from gate to gate',
         'O, E on a marked part' => 'take it out, swap its ends',
+        'V P A E at Hand over' => 'leaf after leaf, print, the picture that is missing, write what happened',
         'P W = at Probe' => 'pulsing, wandering, same as bank; O power, I instrument, X the other tip',
         'B' => 'start a build',
         'Q' => 'quick sums',

@@ -8,6 +8,7 @@ use App\Models\Build;
 use App\Models\Move;
 use App\Models\Revision;
 use App\Store\Bench;
+use App\Store\Seals;
 use App\Support\WallClock;
 use BenchGlow\Build\Document;
 
@@ -17,6 +18,7 @@ final readonly class Moves
     /**
      * @param  string|null  $undo  what would be taken back: "Galley shelf: fed at both ends, other window, 21:14"
      * @param  bool  $pinned  whether this revision was handed over
+     * @param  string  $sealed  how it stands to its seals, for the head of the page
      */
     private function __construct(
         public ?string $undo,
@@ -24,6 +26,7 @@ final readonly class Moves
         public string $keptAt,
         public bool $pinned,
         private ?Revision $before,
+        public string $sealed = '',
     ) {
     }
 
@@ -43,7 +46,22 @@ final readonly class Moves
             WallClock::time($build->changed_at),
             $revision?->pinned !== null,
             $edited && $newest->from_no !== null ? $own($newest->from_no) : null,
+            self::sealed($build, $base),
         );
+    }
+
+    /** "handed over as A, 2 June"; "B begun, A kept" once it was changed; '' where it never was. */
+    private static function sealed(Build $build, int $base): string
+    {
+        $last = Seals::last($build);
+        if ($last === null) {
+            return '';
+        }
+        $day = WallClock::of($last->at)->format('j F');
+
+        return $last->no === $base
+            ? "handed over as {$last->letter}, {$day}"
+            : Seals::next($build)." begun, {$last->letter} kept";
     }
 
     private static function undoWords(Build $build, Revision $revision, string $window): string

@@ -42,9 +42,17 @@ final readonly class Demo
         if (Build::query()->exists()) {
             return 0;
         }
+        $past = new DemoPast($this->bench);
         foreach (self::BUILDS as $name) {
-            self::record($name, $this->bench->create(self::ofToday(self::document($name)), 'Hung as a demo', 'demo'));
+            $build = $this->bench->create(self::ofToday(self::document($name)), 'Hung as a demo', 'demo');
+            self::record($name, $build);
+            match ($name) {
+                'coffee-trike' => $past->trike($build),
+                'mineral-cabinet' => $past->cabinet($build),
+                default => null,
+            };
         }
+        $past->old();
         // One that a shelf of the mineral cabinet can be cut from.
         if (! Offcut::query()->exists()) {
             Offcut::query()->create([

@@ -10,7 +10,7 @@ use App\Support\WallClock;
 use BenchGlow\Build\Document;
 use BenchGlow\HandOver\Living;
 
-/** What became of all builds of the bench that were handed over, by their heads: the head has what happened since. */
+/** What became of all builds of the bench that were handed over, by their heads: the head has what happened since. Those taken down count too. */
 final class Lived
 {
     public static function of(): Living
@@ -18,7 +18,7 @@ final class Lived
         $sealed = [];
         $first = Handover::query()->orderBy('id')->get()->unique('build_id');
         foreach ($first as $seal) {
-            $build = Build::query()->whereNull('deleted_at')->find($seal->build_id);
+            $build = Build::query()->find($seal->build_id);
             $document = $build === null ? null : self::head($build);
             $document === null ? null : ($sealed[] = [$document, substr($seal->at, 0, 10)]);
         }

@@ -93,6 +93,10 @@ final class Living
                 ? ['joint', (self::STYLES[$style] ?? $style)." joint {$where}", $device->text('id')]
                 : ['part', $parts[$device->text('part')] ?? $device->text('kind'), $device->text('id')];
         }
+        foreach ($build->objects('supplies') as $supply) {
+            $kind = str_contains($supply->text('kind'), 'driver') ? 'driver' : 'supply';
+            $things[] = ['part', $kind, $supply->text('id')];
+        }
         foreach ($build->objects('lights') as $light) {
             $things[] = ['part', $parts[$light->text('part')] ?? 'light', $light->text('id')];
         }

@@ -7,7 +7,6 @@ namespace App\Stations\HandOver;
 use App\Frame\Frame;
 use App\Models\Handover;
 use App\Store\Seals;
-use App\Support\WallClock;
 use BenchGlow\Cost\Cost;
 
 /** What the plate of Hand over shows: one of five leaves, and how the build stands to its seals. */
@@ -59,14 +58,7 @@ final class HandOverPage
     /** "handed over as A, 2 June"; "B begun, A kept" after a change; '' where nothing was handed over */
     public function standing(): string
     {
-        return $this->last === null ? '' : self::stands($this->last, $this->isSealed(), Seals::next($this->frame->build));
-    }
-
-    public static function stands(Handover $last, bool $isSealed, string $next): string
-    {
-        $day = WallClock::of($last->at)->format('j F');
-
-        return $isSealed ? "handed over as {$last->letter}, {$day}" : "{$next} begun, {$last->letter} kept";
+        return $this->frame->moves->sealed;
     }
 
     public function sheet(): SheetLeaf

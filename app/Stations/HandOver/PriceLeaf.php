@@ -44,7 +44,8 @@ final class PriceLeaf
     {
         $price = $this->said($this->cost->said($this->cost->net()));
         $hours = Cost::short($this->cost->hours->likely);
-        $most = $this->cost->hours->typed ? '' : '; at most '.$this->said($this->cost->said($this->cost->most()));
+        $high = $this->said($this->cost->said($this->cost->most()));
+        $most = $high === $price ? '' : "; at most {$high}";
         $of = $this->cost->hours->typed ? "{$hours} hours as typed" : "of which {$hours} hours";
 
         return "{$price}, {$of}{$most}.";

@@ -7,6 +7,31 @@
         class="build-name"
         href="{{ $frame->url(['station' => $frame->stations->home()->key()]) }}"
     >{{ $frame->document->title() }}</a>
+    @if ($frame->moves->sealed !== '')
+        <a
+            class="hand-seal"
+            href="{{ $frame->url(['station' => 'handover', 'leaf' => 'seal']) }}"
+        ><svg
+                viewBox="0 0 20 20"
+                width="20"
+                height="20"
+                aria-hidden="true"
+            >
+                <circle
+                    cx="10"
+                    cy="10"
+                    r="8"
+                    fill="none"
+                    stroke="currentColor"
+                    stroke-width="2"
+                />
+                <path
+                    d="M0 10H4M16 10H20"
+                    stroke="currentColor"
+                    stroke-width="2"
+                />
+            </svg> {{ $frame->moves->sealed }}</a>
+    @endif
     <a
         class="kept"
         href="{{ route('history', $frame->build, false) }}"

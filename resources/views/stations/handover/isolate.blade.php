@@ -51,13 +51,16 @@
                 {{ $pull->path() === 'in reach' ? 'It is in reach.' : 'First off: ' . $pull->path() . '.' }}</p>
             @if ($pull->photo !== null)
                 <img
-                    src="{{ route('build.photo.show', [$frame->build, $pull->photo, 'small'], false) }}"
+                    src="{{ route('build.picture', [$frame->build, $pull->photo, 'small'], false) }}"
                     width="160"
                     height="120"
                     alt="Where it is: {{ $pull->words }}"
                 >
             @elseif ($pull->kind === 'fuse')
-                <p class="wanted">Photo of {{ $pull->id }}: <a href="{{ $frame->url(['station' => 'build']) }}">take one</a>
+                <p class="wanted">Photo of {{ $pull->id }}: <a
+                        data-leaf-photo
+                        href="{{ $frame->url(['station' => 'build']) }}"
+                    >take one</a>
                 </p>
             @endif
         </div>

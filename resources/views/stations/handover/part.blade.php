@@ -53,7 +53,7 @@
                 />
             @else
                 <img
-                    src="{{ route('build.photo.show', [$frame->build, $part->photo, 'large'], false) }}"
+                    src="{{ route('build.picture', [$frame->build, $part->photo, 'large'], false) }}"
                     alt="{{ $part->words }}"
                     loading="lazy"
                 >

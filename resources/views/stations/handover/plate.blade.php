@@ -13,6 +13,7 @@
             <a
                 href="{{ $page->url($leaf) }}"
                 @if ($leaf === $page->leaf) aria-current="page" @endif
+                @if ($leaf === App\Stations\HandOver\Leaf::Since) data-leaf-since @endif
             >{{ $leaf->label() }}</a>
         @endforeach
         <a

@@ -2,6 +2,9 @@
 @php($cost = $leaf->cost)
 @php($q = $leaf->quote)
 <p class="price-sentence">{{ $leaf->sentence() }}</p>
+@if ($q->text('rate_per_h') === '')
+    <p class="muted">No rate is typed yet: the hours are not in the price.</p>
+@endif
 @if ($leaf->taxed() !== '')
     <p class="muted">{{ ucfirst($leaf->taxed()) }}.</p>
 @endif
