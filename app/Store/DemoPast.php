@@ -37,7 +37,14 @@ final readonly class DemoPast
     public function trike(Build $build): void
     {
         $this->handOver($build, 'the stall at the ferry quay', 14, [
-            new Mark(['open_test:rear_a_wire_each', 'open_test:counter_edge'], $this->on(14), 'Proven'),
+            new Mark(
+                array_map(
+                    fn (string $circuit): string => "open_test:{$circuit}",
+                    ['rear_a_wire_each', 'rear_merged', 'counter_edge', 'turn_row', 'tail_pair'],
+                ),
+                $this->on(14),
+                'Proven',
+            ),
         ]);
         $this->write(
             $build,

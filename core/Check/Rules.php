@@ -129,6 +129,16 @@ use BenchGlow\Check\Proof\BeforeClosingRule;
 use BenchGlow\Check\Proof\FailedRule;
 use BenchGlow\Check\Proof\HuntOpenRule;
 use BenchGlow\Check\Proof\StaleRule;
+use BenchGlow\Check\HandOver\NotProvenRule;
+use BenchGlow\Check\HandOver\PanelOpenRule;
+use BenchGlow\Check\HandOver\FuseDiffersRule;
+use BenchGlow\Check\HandOver\NoFusePhotoRule;
+use BenchGlow\Check\HandOver\OpenPointsRule;
+use BenchGlow\Check\HandOver\SettingsMissingRule;
+use BenchGlow\Check\Price\OptionStaleRule;
+use BenchGlow\Check\Price\BelowCostRule;
+use BenchGlow\Check\Price\NoPriceRule;
+use BenchGlow\Check\Price\ExpiredRule;
 use BenchGlow\Check\Supply\DriverOverloadedRule;
 use BenchGlow\Check\Supply\HoursFromFullRule;
 use BenchGlow\Check\Supply\ReturnElsewhereRule;
@@ -384,6 +394,16 @@ final class Rules
         BaselineRule::class,
         HuntOpenRule::class,
         StaleRule::class,
+        NotProvenRule::class,
+        PanelOpenRule::class,
+        FuseDiffersRule::class,
+        NoFusePhotoRule::class,
+        OpenPointsRule::class,
+        SettingsMissingRule::class,
+        OptionStaleRule::class,
+        BelowCostRule::class,
+        NoPriceRule::class,
+        ExpiredRule::class,
     ];
 
     /** @return list<Finding> worst first, then in the order of the rules; those set aside carry their reason */
@@ -406,6 +426,7 @@ final class Rules
                 ! ($rule instanceof ReadsLayouts) &&
                 ! ($rule instanceof ReadsWork) &&
                 ! ($rule instanceof ReadsProof) &&
+                ! ($rule instanceof ReadsHandOver) &&
                 ! ($rule instanceof ReadsMoment),
         );
     }
@@ -428,10 +449,12 @@ final class Rules
         $worked =
             [...$work->data, ...$log] !== [] || $build->panels !== [] || $build->fixings !== [] || $build->holes !== [];
         $proven = [...$fields->items('gates'), ...$fields->items('faults'), ...$work->items('done')] !== [];
+        $handed = [...$fields->object('quote')->data, ...$fields->object('handover')->data] !== [];
 
         return [
             ...$worked ? self::of($analysis, fn (Rule $rule): bool => $rule instanceof ReadsWork) : [],
             ...$proven ? self::of($analysis, fn (Rule $rule): bool => $rule instanceof ReadsProof) : [],
+            ...$handed ? self::of($analysis, fn (Rule $rule): bool => $rule instanceof ReadsHandOver) : [],
         ];
     }
 

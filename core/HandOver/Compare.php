@@ -52,7 +52,9 @@ final class Compare
             $id = (string) $id;
             $there = $this->b->has($id);
             $index = $there ? $this->b : $this->a;
-            $name = Names::in($index)->name($id);
+            $item = $index->item($id);
+            $said = $item->text('label') === '' ? $item->text('what', $item->text('text')) : '';
+            $name = $said === '' ? Names::in($index)->name($id) : mb_strimwidth($said, 0, 60, '…');
             $circuit = $this->circuit($index, $id);
             if (! $there || ! $this->a->has($id)) {
                 $own = $index->item($id)->data;
@@ -152,7 +154,7 @@ final class Compare
     {
         [$a, $b] = [self::word($was), self::word($is)];
 
-        return $a === '' || $b === '' ? ($b === '' ? ' taken off' : " is {$b}") : " {$a} → {$b}";
+        return $a === '' || $b === '' ? ' changed' : " {$a} → {$b}";
     }
 
     private static function word(mixed $value): string

@@ -162,7 +162,7 @@ final class Living
         $figure = fn (float $v): string => $v >= 10.0 ? number_format($v, 0, '.', ',') : number_format($v, 1);
         $failed = $e->failed === 0 ? 'none has failed' : $e->failed.($e->failed === 1 ? ' has failed' : ' have failed');
         $years = $figure($e->years);
-        $words = $e->things === 1 ? $e->group : "{$e->things} × {$e->group}";
+        $words = "{$e->things} × {$e->group}";
 
         return "Of {$words}, {$failed} in {$years} years of use (90 %: ".
             $figure($e->low).

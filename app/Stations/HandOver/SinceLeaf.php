@@ -22,6 +22,8 @@ final readonly class SinceLeaf
 
     private const SHOWN = 6;
 
+    private const APART = 18.0;
+
     public function __construct(private Frame $frame, private HandOverPage $page)
     {
     }
@@ -47,6 +49,12 @@ final readonly class SinceLeaf
             }
         }
         usort($rows, fn (array $a, array $b): int => $a['on'] <=> $b['on']);
+        // Those of one day stand beside each other.
+        foreach (array_keys($rows) as $n) {
+            if ($n > 0 && $rows[$n]['x'] < $rows[$n - 1]['x'] + self::APART) {
+                $rows[$n]['x'] = $rows[$n - 1]['x'] + self::APART;
+            }
+        }
 
         return $rows;
     }
@@ -69,7 +77,7 @@ final readonly class SinceLeaf
         $weather = $entry->text('weather') === '' ? '' : ", {$entry->text('weather')}";
         $cause = $entry->text('cause') === '' ? '' : ': '.str_replace('_', ' ', $entry->text('cause'));
 
-        return trim(implode(', ', array_filter([implode(', ', $about), $entry->text('text')]))."{$use}{$far}{$weather}{$cause}");
+        return trim(implode(': ', array_filter([implode(', ', $about), lcfirst($entry->text('text'))]))."{$use}{$far}{$weather}{$cause}");
     }
 
     /** @return array<string, string> what it can be about, from the sheet: id => name */
