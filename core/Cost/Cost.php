@@ -237,7 +237,7 @@ final readonly class Cost
         $sum = BigDecimal::zero();
         foreach ($this->quote->objects('costs') as $cost) {
             $of = $cost->textOrNull('circuit') ?? $rowOf[$cost->text('part')] ?? Shopping::SHARED;
-            $isPart = $cost->text('kind', 'part') === 'part';
+            $isPart = ! $cost->has('kind') || $cost->isA('part');
             $sum = $isPart && $of === $row ? $sum->plus(BigDecimal::of($cost->text('amount'))) : $sum;
         }
 

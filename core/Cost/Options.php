@@ -58,8 +58,14 @@ final readonly class Options
         }
         try {
             $document = self::with($this->analysis->build->document, $edit);
-        } catch (BadBuild $e) {
-            return $this->made($option, $code, null, 'it does not fit the build any more: '.$e->problem, false);
+        } catch (BadBuild) {
+            return $this->made(
+                $option,
+                $code,
+                null,
+                'it does not fit the build any more: what it changes is gone, or another',
+                false,
+            );
         }
         $same = $document->wiringHash() === $this->analysis->build->document->wiringHash();
         $after = $same ? $this->analysis->told($document) : Analysis::of($document);

@@ -135,7 +135,8 @@ final class Compare
         foreach (array_unique([...array_keys($was), ...array_keys($is)]) as $key) {
             [$a, $b] = [$was[$key] ?? null, $is[$key] ?? null];
             $path = $under === '' ? (string) $key : "{$under}.{$key}";
-            if (self::isObject($a) && self::isObject($b)) {
+            // An object that comes, or goes, is all its fields.
+            if ((self::isObject($a) || self::isObject($b)) && self::isObject($a ?? []) && self::isObject($b ?? [])) {
                 $all += self::different((array) $a, (array) $b, $path);
             } elseif ($a !== $b && ! (is_numeric($a) && is_numeric($b) && ! is_string($a) && $a == $b)) {
                 $all[$path] = [$a, $b];

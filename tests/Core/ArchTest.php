@@ -74,6 +74,8 @@ it('has circles of classes only where two halves of one thing are', function ():
     expect($graph->circles())->toBe([
         // A document is checked whole as it is made: its index, its pins and its references read it, and it asks them.
         'Build\\Document Build\\HandOverReferences Build\\Index Build\\LayoutReferences Build\\LoomReferences Build\\Pins Build\\ProbeReferences Build\\ProofReferences Build\\References Build\\WorkReferences',
+        // An option is an edit kept as text: to take it is to read it.
+        'Edit\\Edits Edit\\TakeOption',
         // A tail is an abstract sweep whose factory picks the one written for its number of channels.
         'Network\\Tail Network\\TailOfMany Network\\TailOfOne Network\\TailOfThree',
     ]);

@@ -73,6 +73,7 @@ use BenchGlow\Edit\SplitStretch;
 use BenchGlow\Edit\StringLength;
 use BenchGlow\Edit\SwapEnds;
 use BenchGlow\Edit\TakeOffcut;
+use BenchGlow\Edit\TakeOption;
 use BenchGlow\Edit\TakePartOut;
 use BenchGlow\Edit\Unaccept;
 use BenchGlow\Edit\Unmark;
@@ -489,6 +490,11 @@ function everyEdit(): array
             ],
             'Shelf: rails measured, 0.4 V from end to end',
         ],
+        'take_option' => [
+            new TakeOption('o1'),
+            ['op' => 'take_option', 'option' => 'o1'],
+            'Taken: Wires in a rail',
+        ],
         'accept' => [
             new Accept('strip.dim_end', 'shelf_light', 'seen from one side', '2026-01-02'),
             [
@@ -521,6 +527,11 @@ function prepared(string $op): Document
 {
     if ($op === 'unaccept') {
         return Make::edited(Make::shelf(), everyEdit()['accept'][0]);
+    }
+    if ($op === 'take_option') {
+        $option = ['id' => 'o1', 'label' => 'Wires in a rail', 'amount' => '24'];
+
+        return Make::edited(Make::shelf(), new AddItem('quote.options', new Fields($option)));
     }
     if ($op === 'unmark') {
         return Make::edited(Make::shelf(), everyEdit()['mark'][0]);

@@ -13,6 +13,7 @@ use BenchGlow\Edit\RemoveItem;
 use BenchGlow\Edit\SetWire;
 use BenchGlow\Format\Fields;
 use Tests\Support\Faults;
+use Tests\Support\HandOverFaults;
 use Tests\Support\LayoutFaults;
 use Tests\Support\LoomFaults;
 use Tests\Support\Make;
@@ -54,6 +55,7 @@ function ruleCases(): array
         ...LoomFaults::cases(),
         ...WorkFaults::cases(),
         ...ProofFaults::cases(),
+        ...HandOverFaults::cases(),
         'channel.crossed' => [
             $crossed,
             ['warning channel.crossed ring'],

@@ -32,13 +32,13 @@ final class OptionStaleRule implements ReadsHandOver, Rule
             }
             try {
                 Options::with($document, $edit);
-            } catch (BadBuild $e) {
+            } catch (BadBuild) {
                 $findings[] = new Finding(
                     $this->id(),
                     Severity::Warning,
                     null,
                     $option->text('id'),
-                    "The option “{$option->text('label')}” does not fit the build any more: {$e->problem}",
+                    "The option “{$option->text('label')}” does not fit the build any more: what it changes is gone, or another.",
                     'Take the option out',
                     new RemoveItem($option->text('id')),
                 );
