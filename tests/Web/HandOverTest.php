@@ -1,0 +1,202 @@
+<?php
+
+declare(strict_types=1);
+
+use App\Models\Build;
+use App\Models\Handover;
+use App\Store\Archives;
+use App\Store\Bench;
+use App\Store\Seals;
+use App\Store\Thinner;
+use BenchGlow\AsBuilt\Signed;
+use BenchGlow\Build\Document;
+use BenchGlow\HandOver\Archive;
+use BenchGlow\Quantity\NotUnderstood;
+use Illuminate\Testing\TestResponse;
+use Tests\Support\AtBuild;
+use Tests\Support\HandOverFaults;
+
+beforeEach(function (): void {
+    config(['app.bench_key' => sys_get_temp_dir().'/bench-glow-web-'.getmypid().'.key']);
+});
+
+/** @param  array<string, string>  $with */
+function handed(Build $build, string $op, array $with): TestResponse
+{
+    return test()->post("/b/{$build->key}/edit?at=handover", [
+        'op' => $op,
+        'base' => (string) $build->refresh()->head,
+        'token' => bin2hex(random_bytes(8)),
+        ...$with,
+    ]);
+}
+
+function headOf(Build $build): Document
+{
+    return (new Bench())->document($build->refresh(), $build->head);
+}
+
+describe('the price', function (): void {
+    it('is one sentence, with what it is made of and what can be picked', function (): void {
+        $build = $this->hungExample('heron');
+        $words = AtBuild::words($this->get("/b/{$build->key}/handover?leaf=price")->assertOk());
+        expect($words)->toMatch('/1?,?\d{3}\.\d\d EUR, of which [\d.]+ hours; at most/')
+            ->toContain('Warm white in the galley')
+            ->toContain('Margin on parts, 20 %')
+            ->toContain('Wires hidden behind the lining');
+        // The customer's page has the same options, and neither cost nor margin.
+        $page = AtBuild::words($this->get("/b/{$build->key}/quote")->assertOk());
+        expect($page)->toContain('Warm white in the galley')->toContain('One of these')->not->toContain('Margin');
+    });
+
+    it('takes each figure as people say it, and says what it expected', function (string $of, string $text, mixed $kept): void {
+        $build = $this->hungExample('heron');
+        handed($build, 'quote', ['of' => $of, 'text' => $text]);
+        expect(headOf($build)->fields()->object('quote')->data[$of] ?? null)->toBe($kept);
+    })->with([
+        ['rate_per_h', '45/h', '45'],
+        ['rate_per_h', '47,50', '47.50'],
+        ['margin', '20 %', '0.2'],
+        ['margin', '7.5', '0.075'],
+        ['discount', '1,412.50 EUR', '1412.50'],
+        ['hours', '5,5 h', '5.5'],
+        ['hours', '', 'plan'],
+        ['valid_until', '30 June 2027', '2027-06-30'],
+        ['tax', 'Tax 19 %; Levy 0.5 %', [['label' => 'Tax', 'rate' => '0.19'], ['label' => 'Levy', 'rate' => '0.005']]],
+        ['gross', 'with', true],
+    ]);
+
+    it('keeps nothing of what it does not understand, and names the field', function (string $op, array $with, string $says): void {
+        $build = $this->hungExample('heron');
+        $head = $build->head;
+        $answer = handed($build, $op, $with);
+        expect(AtBuild::words($answer).session('refused'))->toContain($says);
+        expect($build->refresh()->head)->toBe($head);
+    })->with([
+        ['quote', ['of' => 'rate_per_h', 'text' => '45 EUR'], 'Rate: “45 EUR” is money an hour; type 45 or 45/h.'],
+        ['quote', ['of' => 'tax', 'text' => 'Tax 119 %'], 'Tax 119 % is over 100. Did you mean 19 %?'],
+        ['quote', ['of' => 'valid_until', 'text' => '31 June'], 'Valid until 31 June: June has 30 days.'],
+        ['quote', ['of' => 'discount', 'text' => 'much'], 'Discount: expected money, as 12.50'],
+        ['quote_line', ['words' => '', 'amount' => '3'], 'Words: expected what it is'],
+        ['picks', ['codes' => 'Z9-Z'], 'Picks: Z9-Z is no code of this quote.'],
+        ['happened', ['sort' => 'failed', 'words' => 'dark'], 'What it was about: choose it'],
+        ['hand', ['sort' => 'point', 'words' => 'x', 'due' => '31 June'], 'Due on 31 June: June has 30 days.'],
+    ]);
+
+    it('takes picks as one change, and offers the newest change instead of making it', function (): void {
+        $build = $this->hungExample('heron');
+        preg_match_all('/\b[A-Z]\d-[A-Z]\b/', AtBuild::words($this->get("/b/{$build->key}/quote")), $codes);
+        handed($build, 'picks', ['codes' => "{$codes[0][0]}, {$codes[0][2]}"]);
+        $options = array_map(fn ($o): bool => $o->flag('chosen'), headOf($build)->fields()->object('quote')->objects('options'));
+        expect($options)->toBe([true, false, true, false]);
+        expect(headOf($build)->fields()->objects('lights')[0]->text('part'))->toBe('strip_warm_12_48');
+
+        handed($build, 'set', ['id' => 'galley_shelf_light', 'field' => 'wanted_m', 'text' => '2 m']);
+        $this->post("/b/{$build->key}/offer", ['base' => (string) $build->refresh()->head, 'words' => 'A shorter shelf'])
+            ->assertRedirect();
+        $fields = headOf($build)->fields();
+        expect($fields->objects('lights')[0]->number('wanted_m'))->not->toBe(2.0);
+        expect($fields->object('quote')->objects('options')[4]->text('label'))->toBe('A shorter shelf');
+        expect(AtBuild::words($this->get("/b/{$build->key}/handover?leaf=price")))->toContain('A shorter shelf');
+    });
+});
+
+describe('the seal', function (): void {
+    it('is refused while a danger is open, and asks for whom', function (): void {
+        $build = $this->bench()->create(HandOverFaults::handed(false), 'Hung', 'w');
+        $words = AtBuild::words($this->get("/b/{$build->key}/handover?leaf=seal"));
+        expect($words)->toContain('Shelf was never proven')->toContain('With a danger open it can')->not->toContain('Seal it as');
+        $this->post("/b/{$build->key}/seal", ['base' => (string) $build->head, 'made_for' => 'x'])->assertRedirect();
+        expect(session('refused'))->toContain('a danger is open')->and(Seals::of($build))->toBe([]);
+        $sound = $this->bench()->create(HandOverFaults::handed(), 'Hung', 'w');
+        $this->post("/b/{$sound->key}/seal", ['base' => (string) $sound->head, 'made_for' => ' '])->assertRedirect();
+        expect(session('refused'))->toContain('Hand over to: expected whom it is for');
+    });
+
+    it('keeps what was handed over under its letter; the first change begins the next', function (): void {
+        $build = $this->bench()->create(HandOverFaults::handed(), 'Hung', 'w');
+        $this->post("/b/{$build->key}/seal", ['base' => (string) $build->head, 'made_for' => 'the skipper of the Heron'])
+            ->assertRedirect();
+        $seal = Seals::last($build->refresh());
+        expect($seal?->letter)->toBe('A')->and($seal?->no)->toBe($build->head)->and($seal?->made_for)->toBe('the skipper of the Heron');
+        expect(Seals::isSound($seal, $build))->toBeTrue();
+        expect(AtBuild::words($this->get("/b/{$build->key}/circuit")))->toContain('handed over as A');
+        expect(AtBuild::words($this->get("/b/{$build->key}/sheet")))->toContain('Made for the skipper of the Heron')
+            ->toContain('Handed over as A');
+        handed($build, 'set', ['id' => 'shelf_light', 'field' => 'wanted_m', 'text' => '1.1 m']);
+        $words = AtBuild::words($this->get("/b/{$build->key}/handover?leaf=changed"));
+        expect($words)->toContain('B begun, A kept')->toContain('length');
+        // Never thinned, whatever becomes of the history.
+        (new Thinner(newestKept: 1, mostRevisions: 1))->run();
+        expect((new Bench())->document($build, $seal->no)->hash())->toBe($seal->hash);
+        Handover::query()->whereKey($seal->id)->update(['hash' => str_repeat('0', 64)]);
+        expect(AtBuild::words($this->get("/b/{$build->key}/handover?leaf=seal")))->toContain('Its signature does not hold');
+    });
+
+    it('has letters without end', function (): void {
+        expect([Seals::letter(0), Seals::letter(25), Seals::letter(26), Seals::letter(27), Seals::letter(52)])
+            ->toBe(['A', 'Z', 'AA', 'AB', 'BA']);
+    });
+});
+
+describe('what is sent', function (): void {
+    it('is one signed file that asks nobody for anything, and a paper', function (): void {
+        $build = $this->hungExample('mineral-cabinet');
+        $file = $this->get("/b/{$build->key}/sheet.html")->assertOk();
+        $html = (string) $file->getContent();
+        expect(Signed::read($html)[0] ?? '')->toBe(Signed::SOUND);
+        expect($html)->toContain("default-src 'none'")->not->toMatch('/(src|href)="(?!data:)/');
+        expect((string) $this->get("/b/{$build->key}/sheet.pdf")->assertOk()->getContent())->toStartWith('%PDF-');
+    });
+
+    it('shows no id to who reads the leaves', function (string $name): void {
+        $build = $this->hungExample($name);
+        foreach (['sheet', 'price', 'seal', 'since', 'changed'] as $leaf) {
+            $words = AtBuild::words($this->get("/b/{$build->key}/handover?leaf={$leaf}")->assertOk());
+            expect($words)->not->toMatch('/\b[a-z]+_[a-z]+(_[a-z0-9]+)*\b/', "{$name} {$leaf}");
+        }
+    })->with(['heron', 'mineral-cabinet', 'carnival-lantern']);
+
+    it('gives a build back out of its archive, with its record; a spoilt one leaves nothing', function (): void {
+        $build = $this->hungExample('carnival-lantern');
+        handed($build, 'set', ['id' => 'flame_light', 'field' => 'label', 'text' => 'The flame']);
+        $path = sys_get_temp_dir().'/bench-glow-a-'.bin2hex(random_bytes(4)).'.zip';
+        Archives::write($build->refresh(), $path);
+        $back = Archives::read($path);
+        expect(headOf($back)->json)->toBe(headOf($build)->json)->and($back->key)->not->toBe($build->key);
+        expect(substr_count((string) Archive::text($path, Archive::REVISIONS), "\n"))->toBe(2);
+        $count = Build::query()->count();
+        $zip = new ZipArchive();
+        $zip->open($path);
+        $zip->addFromString('../evil.php', 'x');
+        $zip->close();
+        expect(fn () => Archives::read($path))->toThrow(NotUnderstood::class, 'wants to write outside');
+        expect(Build::query()->count())->toBe($count);
+        $this->get("/b/{$build->key}/archive.zip")->assertOk();
+    });
+});
+
+describe('since then', function (): void {
+    it('stands on a line of time, and counts over all builds', function (): void {
+        $build = $this->bench()->create(HandOverFaults::handed(), 'Hung', 'w');
+        expect(AtBuild::words($this->get("/b/{$build->key}/handover?leaf=since")))->toContain('Nothing was handed over yet');
+        $seal = Seals::seal($build, $build->head, 'a customer', now()->subYears(2)->format('Y-m-d H:i:s'));
+        handed($build, 'happened', [
+            'sort' => 'failed',
+            'about' => 'shelf_light',
+            'words' => 'The far half went dark',
+            'cause' => 'tape_let_go',
+            'hours' => '120 h',
+            'weather' => 'frost',
+            'day' => now()->subYear()->format('Y-m-d'),
+        ]);
+        $words = AtBuild::words($this->get("/b/{$build->key}/handover?leaf=since"));
+        expect($words)->toContain('It failed')->toContain('far half went dark')->toContain('after 120 h of use, frost: tape let go');
+        expect($words)->toContain('Too few to tell')->and($seal->letter)->toBe('A');
+    });
+
+    it('is empty where no circuit is drawn', function (): void {
+        $build = $this->bench()->create(Tests\Support\Make::bare(), 'Hung', 'w');
+        expect(AtBuild::words($this->get("/b/{$build->key}/handover")))->toContain('Nothing to hand over yet: no circuit is drawn.');
+    });
+});
