@@ -426,8 +426,8 @@ it('shows prices in the currency of the build', function (): void {
         ->toShow('45.72</span> CHF')
         ->and(page($this, "/b/{$build->key}/circuit?c=galley_shelf&ways=1"))
         ->toShow(' CHF</span>')
-        ->and(page($this, "/b/{$build->key}/handover"))
-        ->toShow('Price, CHF');
+        ->and(page($this, "/b/{$build->key}/handover?leaf=price"))
+        ->toShow(' CHF, of which');
 });
 
 it('pins a story that throws what never happens together, and plays it all the same', function (): void {

@@ -4,8 +4,10 @@ declare(strict_types=1);
 
 use App\Http\Middleware\SecurityHeaders;
 use App\Models\Build;
+use App\Models\Handover;
 use App\Models\Preference;
 use App\Models\Revision;
+use App\Store\Seals;
 use BenchGlow\Build\Document;
 use BenchGlow\Check\Review;
 use BenchGlow\Command\Report;
@@ -364,7 +366,7 @@ it('prints the sheet with how to isolate it first, and what was set aside with i
     expect(Revision::query()->where('no', 2)->value('pinned'))->toBeNull();
 });
 
-it('hands over by an act of its own, and holds only where the circuits hold', function (): void {
+it('marks nothing by looking and saving, and has a bead of its own', function (): void {
     $bead = function (Build $build): string {
         $html = strip_tags(
             (string) $this->get("/b/{$build->key}/handover")
@@ -376,20 +378,17 @@ it('hands over by an act of its own, and holds only where the circuits hold', fu
         return $m[1] ?? '';
     };
     $sound = $this->bench()->create(Make::edited(Make::shelf(1.0), Make::set('F1', 'fuse_a', 3)), 'x', 'w');
-    $faulty = $this->bench()->create(Make::edited(Make::shelf(1.0), Make::set('F1', 'fuse_a', 15)), 'y', 'w');
-    foreach (['export', 'sheet', 'parts.csv', 'states.csv', 'lists.json', 'netlist.cir', 'sheet.css'] as $look) {
+    foreach (['export', 'sheet', 'parts.csv', 'states.csv', 'lists.json', 'netlist.cir', 'sheet.css', 'quote'] as $look) {
         $this->get("/b/{$sound->key}/{$look}")->assertOk();
     }
-    expect(Revision::query()->whereNotNull('pinned')->count())->toBe(0);
-    $before = [$bead($sound), $bead($faulty)];
-    $this->post("/b/{$sound->key}/handed-over")->assertStatus(303);
-    $this->post("/b/{$faulty->key}/handed-over")->assertStatus(303);
-    expect($before)
-        ->toBe(['nothing yet', 'nothing yet'])
-        ->and([$bead($sound), $bead($faulty)])
-        ->toBe(['its checks hold', 'danger'])
-        ->and((string) $this->get("/b/{$sound->key}/handover")->getContent())
-        ->toShow('Revision 1 is the one handed over.');
+    expect(Revision::query()->whereNotNull('pinned')->count())->toBe(0)->and($bead($sound))->toBe('nothing yet');
+    $this->bench()->write($sound, 1, 'q', 'w', Make::set('build', 'quote.rate_per_h', '45'));
+    expect($bead($sound->refresh()))->toBe('begun');
+    Seals::seal($sound->refresh(), 2, 'the skipper');
+    expect($bead($sound))->toBe('its checks hold');
+    $faulty = $this->bench()->create(Make::edited(Make::shelf(1.0), Make::set('F1', 'fuse_a', 15)), 'y', 'w');
+    Seals::seal($faulty, 1, 'nobody should');
+    expect($bead($faulty))->toBe('danger');
 });
 
 it('figures the sheet in each wanted state, and dark where it should be', function (): void {
@@ -403,9 +402,9 @@ it('figures the sheet in each wanted state, and dark where it should be', functi
     expect($html)
         ->toShow('With lid up, master on: glows')
         ->toShow('With everything at rest: dark')
-        ->toShow('Or pull every fuse that feeds a circuit from it:')
-        ->toShow('fore door wire of the host, 5 A')
-        ->toShow('F2, Boarding step, 1 A');
+        ->toShow('Pull fuse F2, 1 A')
+        ->toShow('Pull fuse F3, 1 A')
+        ->toShow('Stays live: Fore door wire');
     // Words a builder knows, no id of the file.
     $text = (string) preg_replace('/<[^>]*>/', ' ', $html);
     expect($text)->not->toMatch('/\b[a-z0-9]+_[a-z0-9_]+\b/');
@@ -588,7 +587,7 @@ it('keeps measured rails with the part', function (): void {
 
 it('hangs the demo builds once, on an empty wall', function (): void {
     expect(Artisan::call('bench:demo'))->toBe(0);
-    $titles = Build::query()->orderBy('id')->pluck('title')->all();
+    $titles = Build::query()->whereNull('deleted_at')->orderBy('id')->pluck('title')->all();
     expect($titles)->toBe([
         'Heron',
         'Wherry at her berth',
@@ -599,8 +598,9 @@ it('hangs the demo builds once, on an empty wall', function (): void {
         'Harbour tour',
     ]);
     expect(Artisan::call('bench:demo'))->toBe(0);
-    expect(Build::query()->count())->toBe(7);
-    foreach (Build::query()->get() as $build) {
+    // Six older ones hang no more: they are kept for what became of them.
+    expect(Build::query()->count())->toBe(13)->and(Handover::query()->count())->toBe(9);
+    foreach (Build::query()->whereNull('deleted_at')->get() as $build) {
         $this->get("/b/{$build->key}/circuit")->assertOk();
         foreach (BenchGlow\Build\Build::of($this->bench()->document($build, 1))->circuits as $circuit) {
             $this->get("/b/{$build->key}/circuit?c={$circuit->id}&s=low")->assertOk();
