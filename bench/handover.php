@@ -57,7 +57,10 @@ $things = [...array_keys(Analysis::of($heron)->build->devices), ...array_keys(An
 $pictured = $heron;
 for ($n = 0; $n < 20; $n++) {
     $about = (string) $things[$n % count($things)];
-    $pictured = Editor::apply($pictured, new Log('note', '2026-05-02', photo: hash('sha256', "p{$n}"), about: [$about]));
+    $pictured = Editor::apply(
+        $pictured,
+        new Log('note', '2026-05-02', photo: hash('sha256', "p{$n}"), about: [$about]),
+    );
 }
 $review = timed('Heron solved and reviewed', fn (): Review => Review::of($pictured));
 timed('how its five circuits are isolated', function () use ($review): void {
@@ -81,7 +84,12 @@ for ($n = 0; $n < 4; $n++) {
             new Fields([
                 'id' => "more_{$n}",
                 'label' => "Longer by {$n}",
-                'edit' => json_encode(['op' => 'set', 'id' => 'galley_shelf_light', 'field' => 'wanted_m', 'value' => 2 + $n / 10]),
+                'edit' => json_encode([
+                    'op' => 'set',
+                    'id' => 'galley_shelf_light',
+                    'field' => 'wanted_m',
+                    'value' => 2 + $n / 10,
+                ]),
             ]),
         ),
     );
@@ -89,10 +97,13 @@ for ($n = 0; $n < 4; $n++) {
 $analysis = Analysis::of($eight);
 $cost = timed('its price', fn (): Cost => new Cost($analysis));
 timed('its eight options', fn (): Options => new Options($analysis, $cost));
-timed('rates of 500 builds', fn (): array => (new Living(
-    array_map(fn (int $n): array => [$n % 2 === 0 ? $eight : $pictured, '2024-01-01'], range(1, 500)),
-    '2026-11-28',
-))->families());
+timed(
+    'rates of 500 builds',
+    fn (): array => (new Living(
+        array_map(fn (int $n): array => [$n % 2 === 0 ? $eight : $pictured, '2024-01-01'], range(1, 500)),
+        '2026-11-28',
+    ))->families(),
+);
 $folder = sys_get_temp_dir().'/bench-glow-archive';
 @mkdir($folder);
 $files = [];
@@ -102,7 +113,15 @@ for ($n = 0; $n < 200; $n++) {
 }
 memory_reset_peak_usage();
 $was = memory_get_usage();
-timed('an archive of 200 pictures', fn () => Archive::write("{$folder}/a.zip", [Archive::BUILD => $heron->json], $files));
+timed(
+    'an archive of 200 pictures',
+    fn () => Archive::write("{$folder}/a.zip", [Archive::BUILD => $heron->json], $files),
+);
 timed('it is checked', fn (): array => Archive::check("{$folder}/a.zip"));
-printf("%-46s %7.0f MB, most memory %.1f MB\n", '  its size', filesize("{$folder}/a.zip") / 1e6, (memory_get_peak_usage() - $was) / 1e6);
+printf(
+    "%-46s %7.0f MB, most memory %.1f MB\n",
+    '  its size',
+    filesize("{$folder}/a.zip") / 1e6,
+    (memory_get_peak_usage() - $was) / 1e6,
+);
 array_map(unlink(...), glob("{$folder}/*") ?: []);

@@ -133,7 +133,10 @@ function archive(array $args): int
     }
     $sheet = (new Sheets($document, $options['photos'] ?? null, ''))->html(bench_key());
     Archive::write($out, [Archive::BUILD => $text, Archive::SHEET => $sheet], $photos);
-    answer(['written' => ['path' => $out, 'bytes' => (int) filesize($out), 'what' => 'the archive'], 'photos' => count($photos)]);
+    answer([
+        'written' => ['path' => $out, 'bytes' => (int) filesize($out), 'what' => 'the archive'],
+        'photos' => count($photos),
+    ]);
 
     return 0;
 }

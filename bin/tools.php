@@ -49,7 +49,11 @@ ini_set('memory_limit', '1G');
 spl_autoload_register(function (string $class): void {
     if (str_starts_with($class, 'BenchGlow\\')) {
         require __DIR__.'/../core/'.str_replace('\\', '/', substr($class, 10)).'.php';
-    } elseif (str_starts_with($class, 'TCPDF') || str_starts_with($class, 'FontLib\\') || str_starts_with($class, 'Brick\\')) {
+    } elseif (
+        str_starts_with($class, 'TCPDF') ||
+        str_starts_with($class, 'FontLib\\') ||
+        str_starts_with($class, 'Brick\\')
+    ) {
         // Faces and paper are the only work that packages do here; they load when they are asked for.
         if (! is_file(__DIR__.'/../vendor/autoload.php')) {
             throw new Misused('Lettering and paper need packages that are not here yet; bin/glow layout fetches them.');

@@ -38,10 +38,13 @@ final readonly class DemoPast
     {
         $this->handOver($build, 'the stall at the ferry quay', 14, [
             new Mark(
-                array_map(
-                    fn (string $circuit): string => "open_test:{$circuit}",
-                    ['rear_a_wire_each', 'rear_merged', 'counter_edge', 'turn_row', 'tail_pair'],
-                ),
+                array_map(fn (string $circuit): string => "open_test:{$circuit}", [
+                    'rear_a_wire_each',
+                    'rear_merged',
+                    'counter_edge',
+                    'turn_row',
+                    'tail_pair',
+                ]),
                 $this->on(14),
                 'Proven',
             ),
@@ -86,7 +89,10 @@ final readonly class DemoPast
             $build,
             new Log('failed', $this->on(12), 'The driver went dark; its case was hot', about: ['driver'], useH: 3100.0),
         );
-        $this->write($build, new Log('changed', $this->on(12), 'A driver of the same kind, with air round it', about: ['driver']));
+        $this->write(
+            $build,
+            new Log('changed', $this->on(12), 'A driver of the same kind, with air round it', about: ['driver']),
+        );
     }
 
     /** @return int how many older builds there are */
@@ -98,8 +104,14 @@ final readonly class DemoPast
             $this->handOver($build, 'a customer of years ago', $months, []);
             if ($failed !== null) {
                 [$what, $after, $cause] = $failed;
-                $first = $document->fields()->objects($what === 'light' ? 'lights' : 'leads')[0]->text('id');
-                $this->write($build, new Log('failed', $this->on($months - $after), '', cause: $cause, about: [$first]));
+                $first = $document
+                    ->fields()
+                    ->objects($what === 'light' ? 'lights' : 'leads')[0]
+                    ->text('id');
+                $this->write(
+                    $build,
+                    new Log('failed', $this->on($months - $after), '', cause: $cause, about: [$first]),
+                );
             }
             // Taken down long ago, and kept for what became of it.
             $this->bench->remove($build->refresh());

@@ -6,11 +6,11 @@ namespace App\Wall;
 
 use App\Stations\Standing;
 use App\Stations\Stations;
-use BenchGlow\Drawing\Svg;
 use BenchGlow\Build\Document;
 use BenchGlow\Build\Names;
 use BenchGlow\Check\Review;
 use BenchGlow\Drawing\LightRow;
+use BenchGlow\Drawing\Svg;
 
 /** What the wall shows of a build, small enough to be kept for hundreds of them. */
 final readonly class Summary

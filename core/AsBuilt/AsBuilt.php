@@ -124,16 +124,24 @@ final readonly class AsBuilt
         foreach ([$this->whole, ...array_values($this->isolated)] as $one) {
             $lines = [];
             foreach ($one->pulls as $pull) {
-                $far = $pull->distanceM === null || $pull->distanceM <= 0.0
-                    ? ''
-                    : ', '.$this->length($pull->distanceM).' along the wire from '.Words::within($pull->source);
+                $far =
+                    $pull->distanceM === null || $pull->distanceM <= 0.0
+                        ? ''
+                        : ', '.
+                            $this->length($pull->distanceM).
+                            ' along the wire from '.
+                            Words::within($pull->source);
                 $lines[] = "{$pull->words}{$far}. {$this->reached($pull->path())}";
             }
             foreach ($one->live as $live) {
                 $lines[] = "Stays live: {$live['words']}, ".Shown::reading($live['volts']).' at most.';
             }
             $what = $one->circuit === null ? 'All of it' : $one->label;
-            $parts[] = new Table('How to isolate '.Words::within($what), [$what], array_map(fn (string $l): array => [$l], $lines));
+            $parts[] = new Table(
+                'How to isolate '.Words::within($what),
+                [$what],
+                array_map(fn (string $l): array => [$l], $lines),
+            );
             foreach ($one->circuit === null ? [] : $one->pulls as $pull) {
                 if ($pull->photo !== null) {
                     $parts[] = new Picture("Where it is: {$pull->words}", photo: $pull->photo);
@@ -200,7 +208,8 @@ final readonly class AsBuilt
     {
         $rows = [];
         foreach (Situations::of($this->analysis, $circuit) as $situation) {
-            $first = ucfirst($situation->words).': '.$situation->wanted.($situation->right ? '' : ', and it does not');
+            $first =
+                ucfirst($situation->words).': '.$situation->wanted.($situation->right ? '' : ', and it does not');
             foreach ($situation->rows as $name => $row) {
                 $rows[] = [
                     $first,
@@ -236,7 +245,10 @@ final readonly class AsBuilt
                 $place === null ? '' : $place->label,
                 $panels === []
                     ? 'in reach'
-                    : implode(', then ', $panels).": {$fasteners} fasteners, ".max(1, (int) round($minutes)).' min',
+                    : implode(', then ', $panels).
+                        ": {$fasteners} fasteners, ".
+                        max(1, (int) round($minutes)).
+                        ' min',
                 Pictures::of($this->document, $id) === [] ? '' : 'photo below',
             ];
         }
@@ -252,7 +264,7 @@ final readonly class AsBuilt
             $rows === []
                 ? []
                 : [
-                    new Table('Where things are', ['What', 'Is', 'Sits', 'What comes off before it', ''], $rows),
+                    new Table('Where things are', ['What', 'Is', 'Sits', 'What comes off before it', 'Picture'], $rows),
                     ...$photos,
                 ],
         );
@@ -310,12 +322,12 @@ final readonly class AsBuilt
         }
 
         return new Section('Wires and fuses', [
-            new Table(
-                'Wires and fuses',
-                ['Lead', 'Wire', 'Length', 'Carries', 'Bears', 'Loses', 'Fuse'],
-                $rows,
-                [2, 3, 4, 5],
-            ),
+            new Table('Wires and fuses', ['Lead', 'Wire', 'Length', 'Carries', 'Bears', 'Loses', 'Fuse'], $rows, [
+                2,
+                3,
+                4,
+                5,
+            ]),
         ]);
     }
 
@@ -365,11 +377,7 @@ final readonly class AsBuilt
     {
         $rows = [];
         foreach ($this->document->fields()->object('handover')->objects('settings') as $setting) {
-            $rows[] = [
-                $this->names->name($setting->text('device')),
-                $setting->text('what'),
-                $setting->text('value'),
-            ];
+            $rows[] = [$this->names->name($setting->text('device')), $setting->text('what'), $setting->text('value')];
         }
         foreach ($this->build->devices as $id => $device) {
             if (! ($device instanceof ControllerDevice)) {
@@ -398,12 +406,7 @@ final readonly class AsBuilt
         }
 
         return new Section('What was proven', [
-            new Table(
-                'What was proven',
-                ['Gate', 'Expected', 'Measured', 'On', 'Is'],
-                $this->proof->rows(),
-                [2, 3],
-            ),
+            new Table('What was proven', ['Gate', 'Expected', 'Measured', 'On', 'Is'], $this->proof->rows(), [2, 3]),
             ...$this->proof->hunts === [] ? [] : [new Lines($this->proof->hunts)],
         ]);
     }
@@ -460,7 +463,10 @@ final readonly class AsBuilt
             }
         }
 
-        return new Section('Left in place', $rows === [] ? [] : [new Table('Left in place', ['What', 'Is', 'Where'], $rows)]);
+        return new Section(
+            'Left in place',
+            $rows === [] ? [] : [new Table('Left in place', ['What', 'Is', 'Where'], $rows)],
+        );
     }
 
     private function care(): Section
@@ -473,12 +479,17 @@ final readonly class AsBuilt
         $wet ? ($care[] = 'Once a year: look at the joints and plugs outside for green copper and water.') : null;
         foreach ($this->build->fixings as $fixing) {
             if (in_array($fixing->kind, ['tape', 'bond_tape'], true)) {
-                $care[] = 'Tape lets go first: press '.Words::within($this->names->name($fixing->of)).' home once a season.';
+                $care[] =
+                    'Tape lets go first: press '.
+                    Words::within($this->names->name($fixing->of)).
+                    ' home once a season.';
                 break;
             }
         }
         $aged = array_filter($this->build->supplies, fn (Supply $s): bool => ! $s->isDriver());
-        $aged === [] ? null : ($care[] = 'A week after it is first used: volts of the bank in the morning, heat by hand, tape.');
+        $aged === []
+            ? null
+            : ($care[] = 'A week after it is first used: volts of the bank in the morning, heat by hand, tape.');
 
         return new Section('Care, and what fails first', $care === [] ? [] : [new Lines($care)]);
     }

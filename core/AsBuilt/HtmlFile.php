@@ -74,7 +74,9 @@ final readonly class HtmlFile
     /** The build file a sheet carries; null where there is none. */
     public static function build(string $html): ?string
     {
-        return preg_match('#<script type="application/json" id="build">(.*?)</script>#s', $html, $m) === 1 ? $m[1] : null;
+        return preg_match('#<script type="application/json" id="build">(.*?)</script>#s', $html, $m) === 1
+            ? $m[1]
+            : null;
     }
 
     /** @param  callable(string): (string|null)  $photo */
@@ -113,7 +115,12 @@ final readonly class HtmlFile
             $cells = '';
             foreach ($row as $n => $cell) {
                 $class = in_array($n, $table->figures, true) ? ' class="n"' : '';
-                $cells .= "<td{$class} data-h=\"".self::e($n === 0 ? '' : $table->heads[$n]).'">'.self::e($cell).'</td>';
+                $cells .=
+                    "<td{$class} data-h=\"".
+                    self::e($n === 0 ? '' : $table->heads[$n]).
+                    '">'.
+                    self::e($cell).
+                    '</td>';
             }
             $rows .= "<tr>{$cells}</tr>\n";
         }
@@ -134,12 +141,12 @@ final readonly class HtmlFile
         return $bytes === null
             ? '<p class="wanted">'.self::e($picture->words).": the picture is not here</p>\n"
             : '<figure><img alt="'.
-                self::e($picture->words).
-                '" src="data:image/jpeg;base64,'.
-                base64_encode($bytes).
-                '"><figcaption>'.
-                self::e($picture->words).
-                "</figcaption></figure>\n";
+                    self::e($picture->words).
+                    '" src="data:image/jpeg;base64,'.
+                    base64_encode($bytes).
+                    '"><figcaption>'.
+                    self::e($picture->words).
+                    "</figcaption></figure>\n";
     }
 
     private static function e(string $text): string

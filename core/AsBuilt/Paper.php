@@ -98,7 +98,7 @@ final class Paper
     private function lines(array $lines, bool $ordered, bool $single): void
     {
         foreach ($lines as $n => $line) {
-            $this->say(($single ? '' : ($ordered ? ($n + 1).'. ' : '– ')).$line, 9.0, $single ? 0.0 : 3.0);
+            $this->say(($single ? '' : ($ordered ? $n + 1 .'. ' : '– ')).$line, 9.0, $single ? 0.0 : 3.0);
         }
     }
 

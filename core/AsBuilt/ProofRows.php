@@ -34,7 +34,8 @@ final readonly class ProofRows
         $said = [];
         foreach ($this->chain->outcomes->hunts as $hunt) {
             $label = $analysis->build->label($hunt->circuit);
-            $was = $hunt->found === null ? null : $found($hunt->circuit, $hunt->found) ?? 'Something of an earlier wiring';
+            $was =
+                $hunt->found === null ? null : $found($hunt->circuit, $hunt->found) ?? 'Something of an earlier wiring';
             $said[] =
                 "{$label}, ".
                 substr($hunt->openedOn, 0, 10).

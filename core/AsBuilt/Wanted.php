@@ -8,7 +8,11 @@ namespace BenchGlow\AsBuilt;
 final readonly class Wanted
 {
     /** @param  string  $station  where the act is done */
-    public function __construct(public string $words, public string $act, public string $station, public string $subject)
-    {
+    public function __construct(
+        public string $words,
+        public string $act,
+        public string $station,
+        public string $subject,
+    ) {
     }
 }

@@ -76,7 +76,10 @@ final readonly class HandOverReferences
         $real = DateTimeImmutable::createFromFormat('!Y-m-d', $day);
         if ($real === false || $real->format('Y-m-d') !== $day) {
             $month = DateTimeImmutable::createFromFormat('!Y-m-d', substr($day, 0, 8).'01');
-            $has = $month === false ? 'there is no such month' : $month->format('F').' has '.$month->format('t').' days';
+            $has =
+                $month === false
+                    ? 'there is no such month'
+                    : $month->format('F').' has '.$month->format('t').' days';
             throw BadBuild::at($path, "{$day} is no day: {$has}.");
         }
     }

@@ -66,7 +66,12 @@ final readonly class Comparing
         $rows = [];
         foreach ($all as $part => $row) {
             if (($row['was'] ?? null) !== ($row['is'] ?? null)) {
-                $rows[] = ['part' => $part, 'label' => $row['label'], 'was' => $row['was'] ?? null, 'is' => $row['is'] ?? null];
+                $rows[] = [
+                    'part' => $part,
+                    'label' => $row['label'],
+                    'was' => $row['was'] ?? null,
+                    'is' => $row['is'] ?? null,
+                ];
             }
         }
 
@@ -83,7 +88,9 @@ final readonly class Comparing
                 'circuit' => $id,
                 'was' => $said($before->intents[$id] ?? null),
                 'is' => $said($after->intents[$id] ?? null),
-                'amps_was' => isset($before->intents[$id]) ? round($before->circuitA((string) $id, 'nominal'), 4) : null,
+                'amps_was' => isset($before->intents[$id])
+                    ? round($before->circuitA((string) $id, 'nominal'), 4)
+                    : null,
                 'amps_is' => isset($after->intents[$id]) ? round($after->circuitA((string) $id, 'nominal'), 4) : null,
             ];
         }

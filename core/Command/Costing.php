@@ -46,7 +46,10 @@ final readonly class Costing
     {
         $events = json_decode($json, true);
         if (! is_array($events) || ! array_is_list($events)) {
-            throw BadBuild::at('', 'the record: expected a list of events, as [{"kind": "sit", "seconds": 0, "steps": []}].');
+            throw BadBuild::at(
+                '',
+                'the record: expected a list of events, as [{"kind": "sit", "seconds": 0, "steps": []}].',
+            );
         }
 
         return new Record(
@@ -96,15 +99,17 @@ final readonly class Costing
                 'at_most' => $text($cost->most()),
             ],
             'actual' => $actual === null
-                ? null
-                : [
-                    'consumables' => $text($this->of('consumables', fn (Row $r): BigDecimal => $r->actual ?? $r->planned)),
-                    'lines' => $text($this->of('line', fn (Row $r): BigDecimal => $r->actual ?? $r->planned)),
-                    'hours_h' => $this->tookH(),
-                    'net' => $text($actual),
-                    'tax' => $text($cost->gross($actual)->minus($actual)),
-                    'gross' => $text($cost->gross($actual)),
-                ],
+                    ? null
+                    : [
+                        'consumables' => $text(
+                            $this->of('consumables', fn (Row $r): BigDecimal => $r->actual ?? $r->planned),
+                        ),
+                        'lines' => $text($this->of('line', fn (Row $r): BigDecimal => $r->actual ?? $r->planned)),
+                        'hours_h' => $this->tookH(),
+                        'net' => $text($actual),
+                        'tax' => $text($cost->gross($actual)->minus($actual)),
+                        'gross' => $text($cost->gross($actual)),
+                    ],
             'rows' => array_map(
                 fn (Row $r): array => [
                     'id' => $r->id,

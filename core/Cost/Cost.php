@@ -52,11 +52,7 @@ final readonly class Cost
         $this->currency = new Currency($analysis->build->settings->currency);
         $this->shopping = new Shopping($this->list, $this->currency);
         $this->hours = Hours::of($this->list, $times, $record);
-        $rows = [
-            ...$this->circuits(),
-            ...$this->common(),
-            ...$this->lines(),
-        ];
+        $rows = [...$this->circuits(), ...$this->common(), ...$this->lines()];
         $this->rows = [...$rows, ...$this->ending($rows)];
     }
 
@@ -78,7 +74,13 @@ final readonly class Cost
             $this->row(Shopping::SHARED, 'shared', 'Parts of several circuits', null, false),
             $this->row(Shopping::WIRE, 'wire', 'Wire', null, false),
             $this->consumables(),
-            $this->row(self::WORK, 'work', $this->hours->typed ? 'Work, hours as typed' : 'Work of no one circuit', '', true),
+            $this->row(
+                self::WORK,
+                'work',
+                $this->hours->typed ? 'Work, hours as typed' : 'Work of no one circuit',
+                '',
+                true,
+            ),
         ];
         $hire = $this->spent('hire', 'post', 'other');
         $hire === null ? null : ($rows[] = $this->only(self::HIRE, 'hire', 'Hire, post and the like', $hire));
@@ -220,7 +222,10 @@ final readonly class Cost
     private function material(Row $row): BigDecimal
     {
         return in_array($row->kind, ['circuit', 'shared', 'wire'], true)
-            ? $this->parts($row->id, self::sum(array_map(fn (Bought $b): BigDecimal => $b->price ?? self::none(), $row->parts)))
+            ? $this->parts(
+                $row->id,
+                self::sum(array_map(fn (Bought $b): BigDecimal => $b->price ?? self::none(), $row->parts)),
+            )
             : self::none();
     }
 
@@ -236,7 +241,7 @@ final readonly class Cost
         }
         $sum = BigDecimal::zero();
         foreach ($this->quote->objects('costs') as $cost) {
-            $of = $cost->textOrNull('circuit') ?? $rowOf[$cost->text('part')] ?? Shopping::SHARED;
+            $of = $cost->textOrNull('circuit') ?? ($rowOf[$cost->text('part')] ?? Shopping::SHARED);
             $isPart = ! $cost->has('kind') || $cost->isA('part');
             $sum = $isPart && $of === $row ? $sum->plus(BigDecimal::of($cost->text('amount'))) : $sum;
         }
@@ -360,7 +365,9 @@ final readonly class Cost
     /** @return list<Bought> what stays over once it is built */
     public function leftOver(): array
     {
-        return array_values(array_filter($this->shopping->all, fn (Bought $b): bool => BigDecimal::of($b->left)->isPositive()));
+        return array_values(
+            array_filter($this->shopping->all, fn (Bought $b): bool => BigDecimal::of($b->left)->isPositive()),
+        );
     }
 
     /** @param  list<BigDecimal>  $all */

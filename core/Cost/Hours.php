@@ -47,7 +47,13 @@ final readonly class Hours
         $said = $fields->object('quote')->text('hours', 'plan');
         $took = self::took($steps, $record);
         if ($said !== 'plan') {
-            return new self([self::ALL => BigDecimal::of($said)], BigDecimal::of($said), BigDecimal::of($said), true, $took);
+            return new self(
+                [self::ALL => BigDecimal::of($said)],
+                BigDecimal::of($said),
+                BigDecimal::of($said),
+                true,
+                $took,
+            );
         }
         $minutes = [];
         $square = 0.0;
@@ -56,7 +62,11 @@ final readonly class Hours
             $square += ($step->minutes * $times->spread($step->verb, $step->reach)) ** 2;
         }
         $planned = array_map(self::hours(...), $minutes);
-        $likely = array_reduce($planned, fn (BigDecimal $sum, BigDecimal $h): BigDecimal => $sum->plus($h), self::none());
+        $likely = array_reduce(
+            $planned,
+            fn (BigDecimal $sum, BigDecimal $h): BigDecimal => $sum->plus($h),
+            self::none(),
+        );
         $all = array_sum($minutes);
         $spread = $all > 0.0 ? sqrt($square + (Plan::SHARED * $all) ** 2) / $all : 0.0;
         $more = BigDecimal::of(DecimalText::of(exp((float) self::HIGH * $spread), 4));

@@ -6,8 +6,8 @@ namespace BenchGlow\Cost;
 
 use BenchGlow\Analysis\Analysis;
 use BenchGlow\Build\Document;
-use BenchGlow\Edit\Edits;
 use BenchGlow\Edit\Editor;
+use BenchGlow\Edit\Edits;
 use BenchGlow\Format\BadBuild;
 use BenchGlow\Format\Fields;
 use BenchGlow\Quantity\Shown;
@@ -50,11 +50,17 @@ final readonly class Options
         if ($option->flag('chosen') || $edit === null) {
             $is = $amount === null ? null : $this->cost->currency->line(BigDecimal::of($amount));
 
-            return $this->made($option, $code, $is, match (true) {
-                $option->flag('chosen') => 'taken: it is in the price',
-                $is === null => 'no price was typed',
-                default => 'as typed',
-            }, $is !== null || $option->flag('chosen'));
+            return $this->made(
+                $option,
+                $code,
+                $is,
+                match (true) {
+                    $option->flag('chosen') => 'taken: it is in the price',
+                    $is === null => 'no price was typed',
+                    default => 'as typed',
+                },
+                $is !== null || $option->flag('chosen'),
+            );
         }
         try {
             $document = self::with($this->analysis->build->document, $edit);
@@ -164,7 +170,9 @@ final readonly class Options
         [$lightWas, $ampsWas] = $this->figures($this->analysis, $circuit);
         $label = $after->build->circuits[$circuit]->label;
         $said = [];
-        $light === $lightWas ? null : ($said[] = "{$label}: weakest light {$light}, ".($lightWas ?: 'dark').' without');
+        $light === $lightWas
+            ? null
+            : ($said[] = "{$label}: weakest light {$light}, ".($lightWas ?: 'dark').' without');
         $amps === $ampsWas ? null : ($said[] = "{$label}: takes {$amps}, ".($ampsWas ?: 'nothing').' without');
 
         return $said;

@@ -4,7 +4,6 @@ declare(strict_types=1);
 
 namespace BenchGlow\Drawing;
 
-
 /** The one place that turns drawn geometry into SVG; everything is escaped here. Only computed light carries a colour of its own. */
 final class Svg
 {
@@ -98,7 +97,7 @@ final class Svg
         $text = (string) preg_replace('/<path[^>]*class="(tick|core)"[^>]*>/', '', $text);
         $text = (string) preg_replace_callback(
             '/ class="([^"]*)"/',
-            fn (array $m): string => ' '.(self::PLAIN[$m[1]] ?? self::PLAIN[explode(' ', $m[1])[0]] ?? ''),
+            fn (array $m): string => ' '.(self::PLAIN[$m[1]] ?? (self::PLAIN[explode(' ', $m[1])[0]] ?? '')),
             $text,
         );
 

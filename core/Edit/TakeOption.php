@@ -4,7 +4,6 @@ declare(strict_types=1);
 
 namespace BenchGlow\Edit;
 
-use BenchGlow\Build\Document;
 use BenchGlow\Build\Names;
 use BenchGlow\Format\BadBuild;
 use BenchGlow\Format\Fields;

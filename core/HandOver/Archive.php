@@ -62,7 +62,10 @@ final class Archive
             $sums[$name] = (string) hash_file('sha256', $from);
             $zip->addFile($from, $name);
             // A JPEG is packed already.
-            $zip->setCompressionName($name, str_ends_with($name, '.jpg') ? ZipArchive::CM_STORE : ZipArchive::CM_DEFLATE);
+            $zip->setCompressionName(
+                $name,
+                str_ends_with($name, '.jpg') ? ZipArchive::CM_STORE : ZipArchive::CM_DEFLATE,
+            );
         }
         ksort($sums);
         $manifest = ['format' => 'bench-glow/archive', 'version' => 1, 'sha256' => $sums];
@@ -176,7 +179,11 @@ final class Archive
     private static function manifest(ZipArchive $zip): array
     {
         $read = json_decode((string) $zip->getFromName(self::MANIFEST), true);
-        if (! is_array($read) || ($read['format'] ?? '') !== 'bench-glow/archive' || ! is_array($read['sha256'] ?? null)) {
+        if (
+            ! is_array($read) ||
+            ($read['format'] ?? '') !== 'bench-glow/archive' ||
+            ! is_array($read['sha256'] ?? null)
+        ) {
             throw new NotUnderstood('This archive has no list of what is in it; nothing was read in.');
         }
 

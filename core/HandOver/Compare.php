@@ -38,7 +38,14 @@ final class Compare
         [$was, $is] = [self::withoutThings($this->was->data, $this->a), self::withoutThings($this->is->data, $this->b)];
         foreach (self::different($was, $is) as $field => [$before, $after]) {
             $said = str_replace(['_', '.'], ' ', $field);
-            $changes[] = new Change(null, self::BUILD, $field, $before, $after, ucfirst($said).self::said($before, $after));
+            $changes[] = new Change(
+                null,
+                self::BUILD,
+                $field,
+                $before,
+                $after,
+                ucfirst($said).self::said($before, $after),
+            );
         }
 
         return $changes;
@@ -73,7 +80,14 @@ final class Compare
             $own = fn (Index $of): array => self::withoutThings($of->item($id)->data, $of);
             foreach (self::different($own($this->a), $own($this->b)) as $field => [$before, $after]) {
                 $label = FormatOne::field($section, $kind, explode('.', $field)[0])->label;
-                $changes[] = new Change($circuit, $id, $field, $before, $after, "{$name}: {$label}".self::said($before, $after));
+                $changes[] = new Change(
+                    $circuit,
+                    $id,
+                    $field,
+                    $before,
+                    $after,
+                    "{$name}: {$label}".self::said($before, $after),
+                );
             }
         }
 

@@ -92,7 +92,7 @@ final class Isolation
             $device = $this->build->devices[$thing] ?? null;
             $isOwn =
                 ($this->build->lights[$thing]->circuit ?? null) === $works->circuit ||
-                ($device !== null && $device->circuit() === $works->circuit && ! $device instanceof FuseTapDevice);
+                ($device !== null && $device->circuit() === $works->circuit && ! ($device instanceof FuseTapDevice));
             $isOwn ? ($own[] = $pin) : null;
         }
 
@@ -216,7 +216,8 @@ final class Isolation
             $supply->id,
             $supply->isDriver() ? 'mains' : 'terminal',
             $supply->isDriver()
-                ? 'Switch '.Words::within($supply->label).
+                ? 'Switch '.
+                    Words::within($supply->label).
                     ' off at its mains switch; its mains side is for a licensed electrician'
                 : 'Take off the negative terminal of '.Words::within($supply->label).', rings and tools off first',
             $supply->label,

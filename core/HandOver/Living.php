@@ -59,7 +59,8 @@ final class Living
     private function count(string $family, string $group, ?array $gone, string $on): void
     {
         $until = $gone === null ? $this->today : min($this->today, $gone[0]);
-        $years = max(0.0, (float) strtotime("{$until} UTC") - (float) strtotime(substr($on, 0, 10).' UTC')) / self::YEAR_S;
+        $years =
+            max(0.0, (float) strtotime("{$until} UTC") - (float) strtotime(substr($on, 0, 10).' UTC')) / self::YEAR_S;
         $was = $this->all[$family][$group] ?? ['things' => 0, 'failed' => 0, 'years' => 0.0];
         $this->all[$family][$group] = [
             'things' => $was['things'] + 1,
@@ -101,7 +102,11 @@ final class Living
             $things[] = ['part', $parts[$light->text('part')] ?? 'light', $light->text('id')];
         }
         foreach ($build->objects('leads') as $lead) {
-            $isOutside = in_array('outside', array_map(fn (string $r): string => $zones[$r] ?? '', $lead->texts('route')), true);
+            $isOutside = in_array(
+                'outside',
+                array_map(fn (string $r): string => $zones[$r] ?? '', $lead->texts('route')),
+                true,
+            );
             foreach ($lead->texts('ends') as $style) {
                 $end = (self::STYLES[$style] ?? $style).' end '.($isOutside ? 'outside' : 'inside');
                 $things[] = ['joint', $end, $lead->text('id')];
@@ -160,7 +165,8 @@ final class Living
     public static function says(Exposed $e): string
     {
         $figure = fn (float $v): string => $v >= 10.0 ? number_format($v, 0, '.', ',') : number_format($v, 1);
-        $failed = $e->failed === 0 ? 'none has failed' : $e->failed.($e->failed === 1 ? ' has failed' : ' have failed');
+        $failed =
+            $e->failed === 0 ? 'none has failed' : $e->failed.($e->failed === 1 ? ' has failed' : ' have failed');
         $years = $figure($e->years);
         $words = "{$e->things} × {$e->group}";
 

@@ -87,7 +87,10 @@ final readonly class Missing
                     'panel_open',
                     'danger',
                     (string) $id,
-                    Words::first($panel->label).' is off'.($loose > 0 ? ", with {$loose} of its fasteners" : '').'.',
+                    Words::first($panel->label).
+                        ' is off'.
+                        ($loose > 0 ? ", with {$loose} of its fasteners" : '').
+                        '.',
                     'build',
                     'Put it back',
                 );

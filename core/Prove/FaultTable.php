@@ -159,13 +159,7 @@ final class FaultTable
             $closed = $this->scene($overlay, $this->states[$this->fullest($fuse)] ?? [])->closed;
             $this->instrument ??= new Instrument($this->works);
             $instrument = $overlay?->isWritten() ? new Instrument($this->works->with($overlay)) : $this->instrument;
-            $this->ohms["{$key} {$fuse}"] = $instrument->ohms(
-                "{$fuse}.2",
-                $this->minus,
-                $closed,
-                [$fuse],
-                $overlay,
-            );
+            $this->ohms["{$key} {$fuse}"] = $instrument->ohms("{$fuse}.2", $this->minus, $closed, [$fuse], $overlay);
         }
 
         return $this->ohms["{$key} {$fuse}"];
@@ -265,7 +259,7 @@ final class FaultTable
     private function compiled(?Overlay $overlay): array
     {
         if ($overlay === null || ! $overlay->isWritten()) {
-            return [$this->works, $this->compiled ??= $this->compile($this->works)];
+            return [$this->works, ($this->compiled ??= $this->compile($this->works))];
         }
         // Asked for state after state: what was compiled for it stays until another is.
         if ($this->asked !== $overlay || $this->worksOf === null || $this->compiledOf === null) {

@@ -30,9 +30,10 @@ final class Pairs
                 $likely = log(($a->weight() * $b->weight()) / $total ** 2);
                 foreach ($seen as $one) {
                     // What is behind a fuse with both in it is not solved: it says nothing for or against.
-                    $given = $one->kind === 'ohms'
-                        ? $one->elsewise()
-                        : $one->given($pair, $table->right[$one->state] ?? null);
+                    $given =
+                        $one->kind === 'ohms'
+                            ? $one->elsewise()
+                            : $one->given($pair, $table->right[$one->state] ?? null);
                     $likely += log(max(1e-12, $given));
                 }
                 $likely > $least ? ($all[] = [$likely, $pair]) : null;

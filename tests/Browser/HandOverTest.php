@@ -41,7 +41,10 @@ it('prices, picks and compares by mouse', function (int $width, int $height): vo
     $base = $w->base();
     $w->enter('#quote-rate_per_h', '60 EUR');
     $w->sees('body', 'is money an hour; type 45 or 45/h');
-    expect($w->base())->toBe($base)->and($w->find('#quote-rate_per_h')->getDomProperty('value'))->toBe('60 EUR');
+    expect($w->base())
+        ->toBe($base)
+        ->and($w->find('#quote-rate_per_h')->getDomProperty('value'))
+        ->toBe('60 EUR');
     $w->enter('#quote-rate_per_h', '60/h');
     $w->settle();
     $base = $w->base();

@@ -103,7 +103,12 @@ describe('a price', function (): void {
         // One reel of 5 m at 9 a metre; a fuse in its holder; a reel of 10 m of wire.
         $bought = $cost->bought();
         $rows = rowsOf($cost);
-        expect($rows['work'])->toBe('247.50')->and($rows['consumables'])->toBe('7.25')->and($rows['way'])->toBe('18.00');
+        expect($rows['work'])
+            ->toBe('247.50')
+            ->and($rows['consumables'])
+            ->toBe('7.25')
+            ->and($rows['way'])
+            ->toBe('18.00');
         expect($rows['discount'])->toBe('-10.00');
         expect($rows['margin'])->toBe((string) $bought->multipliedBy('0.2')->toScale(2, RoundingMode::HALF_UP));
         $net = $bought->multipliedBy('1.2')->plus('247.50')->plus('7.25')->plus('18')->minus('10');
@@ -139,7 +144,9 @@ describe('a price', function (): void {
 
     it('adds up to the last digit whatever the figures are', function (int $seed): void {
         $dice = new Randomizer(new Mt19937($seed));
-        $money = fn (int $most): string => $dice->getInt(0, $most).'.'.str_pad((string) $dice->getInt(0, 9999), 4, '0', STR_PAD_LEFT);
+        $money = fn (int $most): string => $dice->getInt(0, $most).
+            '.'.
+            str_pad((string) $dice->getInt(0, 9999), 4, '0', STR_PAD_LEFT);
         $edits = [
             new SetField('build', 'settings.currency', ['EUR', 'JPY', 'KWD'][$dice->getInt(0, 2)]),
             new SetField('build', 'quote.rate_per_h', $money(90)),
@@ -155,7 +162,11 @@ describe('a price', function (): void {
             );
         }
         $cost = costOf(quoted(...$edits));
-        $sum = array_reduce($cost->rows, fn (BigDecimal $s, Row $r): BigDecimal => $s->plus($r->planned), BigDecimal::zero());
+        $sum = array_reduce(
+            $cost->rows,
+            fn (BigDecimal $s, Row $r): BigDecimal => $s->plus($r->planned),
+            BigDecimal::zero(),
+        );
         expect($sum->isEqualTo($cost->net()))->toBeTrue();
         foreach ($cost->rows as $row) {
             expect($row->planned->getScale())->toBeLessThanOrEqual($cost->currency->digits);
@@ -163,7 +174,9 @@ describe('a price', function (): void {
     })->with(range(1, 25));
 
     it('tells what it came to, so that hours and rows add up', function (): void {
-        $record = Costing::record((string) file_get_contents(dirname(__DIR__, 2).'/examples/carnival-lantern.record.json'));
+        $record = Costing::record(
+            (string) file_get_contents(dirname(__DIR__, 2).'/examples/carnival-lantern.record.json'),
+        );
         $costing = (new Costing(Make::file('carnival-lantern.glow.json'), record: $record))->toArray();
         $actual = array_sum(array_map(fn (array $r): float => (float) $r['actual'], $costing['rows']));
         expect($actual)->toEqualWithDelta((float) $costing['actual']['net'], 0.001);
@@ -173,7 +186,11 @@ describe('a price', function (): void {
         }
     });
 
-    it('refuses shares over one and days no month has, by name', function (string $field, mixed $value, string $says): void {
+    it('refuses shares over one and days no month has, by name', function (
+        string $field,
+        mixed $value,
+        string $says,
+    ): void {
         expect(fn () => quoted(new SetField('build', $field, $value)))->toThrow(BadBuild::class, $says);
     })->with([
         ['quote.tax', [['label' => 'Tax', 'rate' => '1.19']], 'Tax 119 % is over 100. Did you mean 19 %?'],
@@ -205,7 +222,10 @@ describe('options', function (): void {
         );
         $warm = Editor::apply($heron, new TakeOption('option_warm'));
         expect($warm->fields()->objects('lights')[0]->text('part'))->toBe('strip_warm_12_48');
-        expect(fn () => Editor::apply($warm, new TakeOption('option_warm', false)))->toThrow(BadBuild::class, 'take that change back');
+        expect(fn () => Editor::apply($warm, new TakeOption('option_warm', false)))->toThrow(
+            BadBuild::class,
+            'take that change back',
+        );
         $analysis = Analysis::of($warm);
         expect((new Options($analysis, new Cost($analysis)))->get('option_warm'))
             ->toBeInstanceOf(Option::class)
@@ -225,7 +245,10 @@ describe('options', function (): void {
         $codes = new Codes(Make::file('heron.glow.json'));
         expect($codes->all)->toHaveCount(4)->and(array_unique($codes->all))->toHaveCount(4);
         $warm = $codes->all['option_warm'];
-        expect($codes->read(" {$warm}, ".strtolower($codes->all['option_hidden'])))->toBe(['option_warm', 'option_hidden']);
+        expect($codes->read(" {$warm}, ".strtolower($codes->all['option_hidden'])))->toBe([
+            'option_warm',
+            'option_hidden',
+        ]);
         $slip = substr($warm, 0, -1).($warm[-1] === 'Q' ? 'R' : 'Q');
         expect(fn () => $codes->read($slip))->toThrow(
             NotUnderstood::class,

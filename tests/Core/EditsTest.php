@@ -490,11 +490,7 @@ function everyEdit(): array
             ],
             'Shelf: rails measured, 0.4 V from end to end',
         ],
-        'take_option' => [
-            new TakeOption('o1'),
-            ['op' => 'take_option', 'option' => 'o1'],
-            'Taken: Wires in a rail',
-        ],
+        'take_option' => [new TakeOption('o1'), ['op' => 'take_option', 'option' => 'o1'], 'Taken: Wires in a rail'],
         'accept' => [
             new Accept('strip.dim_end', 'shelf_light', 'seen from one side', '2026-01-02'),
             [

@@ -91,8 +91,14 @@ describe('the sheet', function (): void {
             new Mark(['fuse:F1'], '2026-05-02', 'in', as: new Fields(['fuse:F1' => ['amps' => 2.0]])),
         );
         $sheet = AsBuilt::of(Review::of($built), new Handed('A', '2 June 2026'), null);
-        $said = json_encode(array_map(fn ($s): array => [$s->title, $s->parts], $sheet->sections()), JSON_UNESCAPED_UNICODE);
-        expect($said)->toContain('3.05 m as cut')->toContain('F1 2 A')->toContain('Handed over as A, 2 June 2026')
+        $said = json_encode(
+            array_map(fn ($s): array => [$s->title, $s->parts], $sheet->sections()),
+            JSON_UNESCAPED_UNICODE,
+        );
+        expect($said)
+            ->toContain('3.05 m as cut')
+            ->toContain('F1 2 A')
+            ->toContain('Handed over as A, 2 June 2026')
             ->toContain('Made for the skipper');
     });
 
@@ -114,14 +120,21 @@ describe('the sheet', function (): void {
                 }
             }
         }
-        expect($html)->not->toMatch('/(src|href)="(?!data:)/')->not->toContain('<script src')->not->toContain('onclick');
+        expect($html)
+            ->not->toMatch('/(src|href)="(?!data:)/')
+            ->not->toContain('<script src')
+            ->not->toContain('onclick');
         expect(substr($sheets->pdf(), 0, 5))->toBe('%PDF-');
     })->with(['heron', 'mineral-cabinet']);
 
     it('carries the build, and says when one byte of it was changed', function (): void {
         $document = Make::file('heron.glow.json');
         $html = (new Sheets($document, null, '1'))->html(handKey());
-        expect(Sheets::verified($html, handKey()))->toMatchArray(['state' => 'sound', 'bench' => 'this one', 'build' => 'Heron']);
+        expect(Sheets::verified($html, handKey()))->toMatchArray([
+            'state' => 'sound',
+            'bench' => 'this one',
+            'build' => 'Heron',
+        ]);
         expect(Document::fromJson((string) HtmlFile::build($html))->hash())->toBe($document->hash());
         $dice = new Randomizer(new Mt19937(7));
         for ($n = 0; $n < 40; $n++) {
@@ -156,10 +169,7 @@ describe('compare', function (): void {
         $picked = array_slice($dice->shuffleArray($can), 0, $dice->getInt(1, 5));
         $edits = array_map(fn (array $c): Edit => new SetField($c[0], $c[1], $c[2]), $picked);
         $is = Make::edited($was, ...$edits);
-        $found = array_map(
-            fn ($c): string => "{$c->subject} {$c->field}",
-            (new Compare($was, $is))->changes,
-        );
+        $found = array_map(fn ($c): string => "{$c->subject} {$c->field}", (new Compare($was, $is))->changes);
         $wanted = array_map(fn (array $c): string => "{$c[0]} {$c[1]}", $picked);
         expect($found)->toEqualCanonicalizing($wanted);
         expect($index->has('F1'))->toBeTrue();
@@ -175,7 +185,11 @@ describe('compare', function (): void {
         );
         $told = (new Comparing($was, $is))->toArray();
         $of = array_column($told['circuits'], 'changes', 'id');
-        expect($of['galley_shelf'][0])->toMatchArray(['subject' => 'galley_shelf_light', 'field' => 'wanted_m', 'is' => 3.0]);
+        expect($of['galley_shelf'][0])->toMatchArray([
+            'subject' => 'galley_shelf_light',
+            'field' => 'wanted_m',
+            'is' => 3.0,
+        ]);
         $words = array_column($of[''], 'words');
         expect($words)->toContain('The lamp comes in March is new')->toContain('Wires in reach, in a rail is gone');
         expect($told['parts'])->not->toBe([])->and($told['amount'])->toMatch('/^-?\d+\.\d\d$/');
@@ -189,7 +203,9 @@ describe('compare', function (): void {
 describe('what became of it', function (): void {
     it('has the exact bounds of a count, as tables have them', function (): void {
         // Half the 5 % and 95 % quantiles of chi squared with 2k and 2k + 2 degrees of freedom.
-        foreach ([[0, 0.0, 2.995732], [1, 0.051293, 4.743865], [3, 0.817691, 7.753657], [10, 5.425406, 16.962219]] as [$k, $low, $high]) {
+        foreach (
+            [[0, 0.0, 2.995732], [1, 0.051293, 4.743865], [3, 0.817691, 7.753657], [10, 5.425406, 16.962219]] as [$k, $low, $high]
+        ) {
             [$is, $to] = Poisson::bounds($k, 0.9);
             expect($is)->toEqualWithDelta($low, 1e-5)->and($to)->toEqualWithDelta($high, 1e-5);
         }
@@ -199,7 +215,7 @@ describe('what became of it', function (): void {
         $dice = new Randomizer(new Mt19937(11));
         $covered = 0;
         for ($n = 0; $n < 1500; $n++) {
-            $mean = 0.3 + 6.0 * $dice->getInt(0, 1_000_000) / 1e6;
+            $mean = 0.3 + (6.0 * $dice->getInt(0, 1_000_000)) / 1e6;
             // Knuth: as many draws as their product stays above e^-mean.
             $count = -1;
             for ($p = 1.0; $p > exp(-$mean); $count++) {
@@ -223,8 +239,15 @@ describe('what became of it', function (): void {
             $rows[$row->group] = $row;
         }
         $strip = array_values(array_filter($rows, fn (Exposed $e): bool => $e->failed === 1))[0];
-        expect($strip->things)->toBe(3)->and($strip->years)->toEqualWithDelta(3.0 + 2.0 + 2.0, 0.02);
-        expect($strip->ranks())->toBeFalse()->and(Living::says($strip))->toContain('1 has failed in 7.0 years')->toContain('Too few to tell.');
+        expect($strip->things)
+            ->toBe(3)
+            ->and($strip->years)
+            ->toEqualWithDelta(3.0 + 2.0 + 2.0, 0.02);
+        expect($strip->ranks())
+            ->toBeFalse()
+            ->and(Living::says($strip))
+            ->toContain('1 has failed in 7.0 years')
+            ->toContain('Too few to tell.');
         expect($living->bad())->toBe([]);
         $often = new Living(
             array_map(fn (int $n): array => [$n < 6 ? $shelf($failed) : Make::row(), '2025-01-01'], range(0, 30)),
@@ -253,7 +276,9 @@ describe('the archive', function (): void {
         expect(hash_file('sha256', "{$folder}/b.zip"))->toBe(hash_file('sha256', $zip));
     });
 
-    it('is refused whole where it wants out, links, lies or bursts', function (callable $spoil, string $says) use ($packed): void {
+    it('is refused whole where it wants out, links, lies or bursts', function (callable $spoil, string $says) use (
+        $packed,
+    ): void {
         [, $path] = $packed();
         $zip = new ZipArchive();
         $zip->open($path);
@@ -262,8 +287,14 @@ describe('the archive', function (): void {
         expect(fn () => Archive::check($path))->toThrow(NotUnderstood::class, $says);
     })->with([
         'a path out' => [fn (ZipArchive $z) => $z->addFromString('../evil', 'x'), 'wants to write outside its folder'],
-        'an absolute one' => [fn (ZipArchive $z) => $z->addFromString('/etc/evil', 'x'), 'wants to write outside its folder'],
-        'a backslash' => [fn (ZipArchive $z) => $z->addFromString('photos\\evil', 'x'), 'wants to write outside its folder'],
+        'an absolute one' => [
+            fn (ZipArchive $z) => $z->addFromString('/etc/evil', 'x'),
+            'wants to write outside its folder',
+        ],
+        'a backslash' => [
+            fn (ZipArchive $z) => $z->addFromString('photos\\evil', 'x'),
+            'wants to write outside its folder',
+        ],
         'a link' => [
             function (ZipArchive $z): void {
                 $name = 'photos/'.str_repeat('a', 64).'.jpg';
@@ -272,7 +303,10 @@ describe('the archive', function (): void {
             },
             'wants to write outside its folder',
         ],
-        'something else' => [fn (ZipArchive $z) => $z->addFromString('run.sh', 'x'), 'nothing an archive of a build has'],
+        'something else' => [
+            fn (ZipArchive $z) => $z->addFromString('run.sh', 'x'),
+            'nothing an archive of a build has',
+        ],
         'a file of no list' => [
             fn (ZipArchive $z) => $z->addFromString('photos/'.str_repeat('b', 64).'.jpg', 'x'),
             'is not in the list',

@@ -6,6 +6,7 @@ use BenchGlow\Analysis\Analysis;
 use BenchGlow\Analysis\LeadFigures;
 use BenchGlow\Analysis\RealBuild;
 use BenchGlow\Build\Build;
+use BenchGlow\Build\Device\FuseTapDevice;
 use BenchGlow\Build\Document;
 use BenchGlow\Build\Settings;
 use BenchGlow\Command\Faulting;
@@ -20,16 +21,15 @@ use BenchGlow\Prove\Expectation;
 use BenchGlow\Prove\Expected;
 use BenchGlow\Prove\Fault;
 use BenchGlow\Prove\Faults;
+use BenchGlow\Prove\Faults\OtherLeg;
 use BenchGlow\Prove\FaultTable;
 use BenchGlow\Prove\Finder;
 use BenchGlow\Prove\Gate;
 use BenchGlow\Prove\Gates;
 use BenchGlow\Prove\Observation;
+use BenchGlow\Prove\Pairs;
 use BenchGlow\Prove\Proving;
 use BenchGlow\Prove\Seen;
-use BenchGlow\Prove\Pairs;
-use BenchGlow\Prove\Faults\OtherLeg;
-use BenchGlow\Build\Device\FuseTapDevice;
 use BenchGlow\Prove\Sight;
 use BenchGlow\Prove\StatesThatMatter;
 use BenchGlow\Prove\Suspect;
@@ -102,12 +102,14 @@ describe('faults', function (): void {
             expect($seen->volts['shelf_light.end'] === null)->toBe($share !== null);
             if ($share !== null) {
                 // What is left takes its share, and a little more as its rails drop less.
-                expect($amps("segment:shelf_light@{$how}") / $whole)->toBeGreaterThan($share)->toBeLessThan(
-                    $share * 1.35,
-                );
+                expect($amps("segment:shelf_light@{$how}") / $whole)
+                    ->toBeGreaterThan($share)
+                    ->toBeLessThan($share * 1.35);
             }
         }
-        expect($amps('segment:shelf_light@unit'))->toBeLessThan($whole)->toBeGreaterThan(0.9 * $whole);
+        expect($amps('segment:shelf_light@unit'))
+            ->toBeLessThan($whole)
+            ->toBeGreaterThan(0.9 * $whole);
         expect(Observation::look('partly', 'dim'))->toBeGreaterThan(Observation::look('partly', 'right'));
     });
 
@@ -120,7 +122,10 @@ describe('faults', function (): void {
         $row = faultsOf(Make::row(), 'row');
         [$ten, $quarter] = [$row->row('value:row_light@ten')[0], $row->row('value:row_light@quarter')[0]];
         // 180 Ω become 1,800: the rest of the volts over ten times as much.
-        expect($ten->looks)->toBe(['row_light' => 'dim'])->and($quarter->looks)->toBe(['row_light' => 'bright']);
+        expect($ten->looks)
+            ->toBe(['row_light' => 'dim'])
+            ->and($quarter->looks)
+            ->toBe(['row_light' => 'bright']);
         $trike = Make::file('coffee-trike.glow.json');
         foreach (Analysis::of($trike)->build->circuits as $id => $circuit) {
             $works = new Works(Analysis::of($trike), (string) $id);
@@ -135,9 +140,7 @@ describe('faults', function (): void {
         $table = faultsOf(Make::file('wherry.glow.json'), 'boarding_step');
         $one = $table->faults['fuse:F2'];
         $two = $table->faults['fuse:F3'];
-        $both = $table->rowOf(
-            new Fault('both', 'pair', ['F2'], 'Both', 1.0, $one->overlay->and($two->overlay)),
-        );
+        $both = $table->rowOf(new Fault('both', 'pair', ['F2'], 'Both', 1.0, $one->overlay->and($two->overlay)));
         $seen = [];
         foreach ([['fore_door' => 'open'], ['aft_door' => 'open']] as $with) {
             $state = $table->state($with);

@@ -540,21 +540,11 @@ return [
     ],
     'hunt.open' => ['What is wrong with shelf is not found yet; 1 answer so far.'],
     'prove.stale' => ['“Feed of Shelf from end to end, wire 1” was right for an earlier wiring. Repeat it.'],
-    'handover.not_proven' => [
-        'Shelf was never proven: no situation of it was looked at and kept.',
-    ],
-    'handover.panel_open' => [
-        'Front is off.',
-    ],
-    'handover.fuse_differs' => [
-        'Fuse F1 is in with 10 A, and 1 A are planned.',
-    ],
-    'handover.no_fuse_photo' => [
-        'There is no picture of where fuse F1 sits.',
-    ],
-    'handover.open_points' => [
-        'The second step waits for its lamp.',
-    ],
+    'handover.not_proven' => ['Shelf was never proven: no situation of it was looked at and kept.'],
+    'handover.panel_open' => ['Front is off.'],
+    'handover.fuse_differs' => ['Fuse F1 is in with 10 A, and 1 A are planned.'],
+    'handover.no_fuse_photo' => ['There is no picture of where fuse F1 sits.'],
+    'handover.open_points' => ['The second step waits for its lamp.'],
     'handover.settings_missing' => [
         'What dimmer of cabinet with door switches and a dimmer is set to is not written down.',
     ],
@@ -565,10 +555,6 @@ return [
     'quote.below_cost' => [
         'It is sold for −775.12 EUR, and its parts alone cost 31.30 EUR. Lower the discount, or raise the rate.',
     ],
-    'quote.no_price' => [
-        'The price lacks 1 part nobody knows the price of: 180 ohm resistor.',
-    ],
-    'quote.expired' => [
-        'The price was valid until 2026-04-30. Give it a new day, or reckon it anew.',
-    ],
+    'quote.no_price' => ['The price lacks 1 part nobody knows the price of: 180 ohm resistor.'],
+    'quote.expired' => ['The price was valid until 2026-04-30. Give it a new day, or reckon it anew.'],
 ];

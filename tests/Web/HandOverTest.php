@@ -40,7 +40,8 @@ describe('the price', function (): void {
     it('is one sentence, with what it is made of and what can be picked', function (): void {
         $build = $this->hungExample('heron');
         $words = AtBuild::words($this->get("/b/{$build->key}/handover?leaf=price")->assertOk());
-        expect($words)->toMatch('/1?,?\d{3}\.\d\d EUR, of which [\d.]+ hours; at most/')
+        expect($words)
+            ->toMatch('/1?,?\d{3}\.\d\d EUR, of which [\d.]+ hours; at most/')
             ->toContain('Warm white in the galley')
             ->toContain('Margin on parts, 20 %')
             ->toContain('Wires hidden behind the lining');
@@ -49,7 +50,11 @@ describe('the price', function (): void {
         expect($page)->toContain('Warm white in the galley')->toContain('One of these')->not->toContain('Margin');
     });
 
-    it('takes each figure as people say it, and says what it expected', function (string $of, string $text, mixed $kept): void {
+    it('takes each figure as people say it, and says what it expected', function (
+        string $of,
+        string $text,
+        mixed $kept,
+    ): void {
         $build = $this->hungExample('heron');
         handed($build, 'quote', ['of' => $of, 'text' => $text]);
         expect(headOf($build)->fields()->object('quote')->data[$of] ?? null)->toBe($kept);
@@ -66,7 +71,11 @@ describe('the price', function (): void {
         ['gross', 'with', true],
     ]);
 
-    it('keeps nothing of what it does not understand, and names the field', function (string $op, array $with, string $says): void {
+    it('keeps nothing of what it does not understand, and names the field', function (
+        string $op,
+        array $with,
+        string $says,
+    ): void {
         $build = $this->hungExample('heron');
         $head = $build->head;
         $answer = handed($build, $op, $with);
@@ -87,13 +96,18 @@ describe('the price', function (): void {
         $build = $this->hungExample('heron');
         preg_match_all('/\b[A-Z]\d-[A-Z]\b/', AtBuild::words($this->get("/b/{$build->key}/quote")), $codes);
         handed($build, 'picks', ['codes' => "{$codes[0][0]}, {$codes[0][2]}"]);
-        $options = array_map(fn ($o): bool => $o->flag('chosen'), headOf($build)->fields()->object('quote')->objects('options'));
+        $options = array_map(
+            fn ($o): bool => $o->flag('chosen'),
+            headOf($build)->fields()->object('quote')->objects('options'),
+        );
         expect($options)->toBe([true, false, true, false]);
         expect(headOf($build)->fields()->objects('lights')[0]->text('part'))->toBe('strip_warm_12_48');
 
         handed($build, 'set', ['id' => 'galley_shelf_light', 'field' => 'wanted_m', 'text' => '2 m']);
-        $this->post("/b/{$build->key}/offer", ['base' => (string) $build->refresh()->head, 'words' => 'A shorter shelf'])
-            ->assertRedirect();
+        $this->post("/b/{$build->key}/offer", [
+            'base' => (string) $build->refresh()->head,
+            'words' => 'A shorter shelf',
+        ])->assertRedirect();
         $fields = headOf($build)->fields();
         expect($fields->objects('lights')[0]->number('wanted_m'))->not->toBe(2.0);
         expect($fields->object('quote')->objects('options')[4]->text('label'))->toBe('A shorter shelf');
@@ -105,7 +119,10 @@ describe('the seal', function (): void {
     it('is refused while a danger is open, and asks for whom', function (): void {
         $build = $this->bench()->create(HandOverFaults::handed(false), 'Hung', 'w');
         $words = AtBuild::words($this->get("/b/{$build->key}/handover?leaf=seal"));
-        expect($words)->toContain('Shelf was never proven')->toContain('With a danger open it can')->not->toContain('Seal it as');
+        expect($words)
+            ->toContain('Shelf was never proven')
+            ->toContain('With a danger open it can')
+            ->not->toContain('Seal it as');
         $this->post("/b/{$build->key}/seal", ['base' => (string) $build->head, 'made_for' => 'x'])->assertRedirect();
         expect(session('refused'))->toContain('a danger is open')->and(Seals::of($build))->toBe([]);
         $sound = $this->bench()->create(HandOverFaults::handed(), 'Hung', 'w');
@@ -115,13 +132,21 @@ describe('the seal', function (): void {
 
     it('keeps what was handed over under its letter; the first change begins the next', function (): void {
         $build = $this->bench()->create(HandOverFaults::handed(), 'Hung', 'w');
-        $this->post("/b/{$build->key}/seal", ['base' => (string) $build->head, 'made_for' => 'the skipper of the Heron'])
-            ->assertRedirect();
+        $this->post("/b/{$build->key}/seal", [
+            'base' => (string) $build->head,
+            'made_for' => 'the skipper of the Heron',
+        ])->assertRedirect();
         $seal = Seals::last($build->refresh());
-        expect($seal?->letter)->toBe('A')->and($seal?->no)->toBe($build->head)->and($seal?->made_for)->toBe('the skipper of the Heron');
+        expect($seal?->letter)
+            ->toBe('A')
+            ->and($seal?->no)
+            ->toBe($build->head)
+            ->and($seal?->made_for)
+            ->toBe('the skipper of the Heron');
         expect(Seals::isSound($seal, $build))->toBeTrue();
         expect(AtBuild::words($this->get("/b/{$build->key}/circuit")))->toContain('handed over as A');
-        expect(AtBuild::words($this->get("/b/{$build->key}/sheet")))->toContain('Made for the skipper of the Heron')
+        expect(AtBuild::words($this->get("/b/{$build->key}/sheet")))
+            ->toContain('Made for the skipper of the Heron')
             ->toContain('Handed over as A');
         handed($build, 'set', ['id' => 'shelf_light', 'field' => 'wanted_m', 'text' => '1.1 m']);
         $words = AtBuild::words($this->get("/b/{$build->key}/handover?leaf=changed"));
@@ -129,13 +154,22 @@ describe('the seal', function (): void {
         // Never thinned, whatever becomes of the history.
         (new Thinner(newestKept: 1, mostRevisions: 1))->run();
         expect((new Bench())->document($build, $seal->no)->hash())->toBe($seal->hash);
-        Handover::query()->whereKey($seal->id)->update(['hash' => str_repeat('0', 64)]);
-        expect(AtBuild::words($this->get("/b/{$build->key}/handover?leaf=seal")))->toContain('Its signature does not hold');
+        Handover::query()
+            ->whereKey($seal->id)
+            ->update(['hash' => str_repeat('0', 64)]);
+        expect(AtBuild::words($this->get("/b/{$build->key}/handover?leaf=seal")))->toContain(
+            'Its signature does not hold',
+        );
     });
 
     it('has letters without end', function (): void {
-        expect([Seals::letter(0), Seals::letter(25), Seals::letter(26), Seals::letter(27), Seals::letter(52)])
-            ->toBe(['A', 'Z', 'AA', 'AB', 'BA']);
+        expect([Seals::letter(0), Seals::letter(25), Seals::letter(26), Seals::letter(27), Seals::letter(52)])->toBe([
+            'A',
+            'Z',
+            'AA',
+            'AB',
+            'BA',
+        ]);
     });
 });
 
@@ -146,7 +180,11 @@ describe('what is sent', function (): void {
         $html = (string) $file->getContent();
         expect(Signed::read($html)[0] ?? '')->toBe(Signed::SOUND);
         expect($html)->toContain("default-src 'none'")->not->toMatch('/(src|href)="(?!data:)/');
-        expect((string) $this->get("/b/{$build->key}/sheet.pdf")->assertOk()->getContent())->toStartWith('%PDF-');
+        expect(
+            (string) $this->get("/b/{$build->key}/sheet.pdf")
+                ->assertOk()
+                ->getContent(),
+        )->toStartWith('%PDF-');
     });
 
     it('shows no id to who reads the leaves', function (string $name): void {
@@ -179,7 +217,9 @@ describe('what is sent', function (): void {
 describe('since then', function (): void {
     it('stands on a line of time, and counts over all builds', function (): void {
         $build = $this->bench()->create(HandOverFaults::handed(), 'Hung', 'w');
-        expect(AtBuild::words($this->get("/b/{$build->key}/handover?leaf=since")))->toContain('Nothing was handed over yet');
+        expect(AtBuild::words($this->get("/b/{$build->key}/handover?leaf=since")))->toContain(
+            'Nothing was handed over yet',
+        );
         $seal = Seals::seal($build, $build->head, 'a customer', now()->subYears(2)->format('Y-m-d H:i:s'));
         handed($build, 'happened', [
             'sort' => 'failed',
@@ -191,12 +231,17 @@ describe('since then', function (): void {
             'day' => now()->subYear()->format('Y-m-d'),
         ]);
         $words = AtBuild::words($this->get("/b/{$build->key}/handover?leaf=since"));
-        expect($words)->toContain('It failed')->toContain('far half went dark')->toContain('after 120 h of use, frost: tape let go');
+        expect($words)
+            ->toContain('It failed')
+            ->toContain('far half went dark')
+            ->toContain('after 120 h of use, frost: tape let go');
         expect($words)->toContain('Too few to tell')->and($seal->letter)->toBe('A');
     });
 
     it('is empty where no circuit is drawn', function (): void {
         $build = $this->bench()->create(Tests\Support\Make::bare(), 'Hung', 'w');
-        expect(AtBuild::words($this->get("/b/{$build->key}/handover")))->toContain('Nothing to hand over yet: no circuit is drawn.');
+        expect(AtBuild::words($this->get("/b/{$build->key}/handover")))->toContain(
+            'Nothing to hand over yet: no circuit is drawn.',
+        );
     });
 });

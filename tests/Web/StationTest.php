@@ -378,10 +378,15 @@ it('marks nothing by looking and saving, and has a bead of its own', function ()
         return $m[1] ?? '';
     };
     $sound = $this->bench()->create(Make::edited(Make::shelf(1.0), Make::set('F1', 'fuse_a', 3)), 'x', 'w');
-    foreach (['export', 'sheet', 'parts.csv', 'states.csv', 'lists.json', 'netlist.cir', 'sheet.css', 'quote'] as $look) {
+    foreach (
+        ['export', 'sheet', 'parts.csv', 'states.csv', 'lists.json', 'netlist.cir', 'sheet.css', 'quote'] as $look
+    ) {
         $this->get("/b/{$sound->key}/{$look}")->assertOk();
     }
-    expect(Revision::query()->whereNotNull('pinned')->count())->toBe(0)->and($bead($sound))->toBe('nothing yet');
+    expect(Revision::query()->whereNotNull('pinned')->count())
+        ->toBe(0)
+        ->and($bead($sound))
+        ->toBe('nothing yet');
     $this->bench()->write($sound, 1, 'q', 'w', Make::set('build', 'quote.rate_per_h', '45'));
     expect($bead($sound->refresh()))->toBe('begun');
     Seals::seal($sound->refresh(), 2, 'the skipper');
@@ -599,7 +604,10 @@ it('hangs the demo builds once, on an empty wall', function (): void {
     ]);
     expect(Artisan::call('bench:demo'))->toBe(0);
     // Six older ones hang no more: they are kept for what became of them.
-    expect(Build::query()->count())->toBe(13)->and(Handover::query()->count())->toBe(9);
+    expect(Build::query()->count())
+        ->toBe(13)
+        ->and(Handover::query()->count())
+        ->toBe(9);
     foreach (Build::query()->whereNull('deleted_at')->get() as $build) {
         $this->get("/b/{$build->key}/circuit")->assertOk();
         foreach (BenchGlow\Build\Build::of($this->bench()->document($build, 1))->circuits as $circuit) {

@@ -119,7 +119,9 @@ final class ChangedLeaf
     {
         return $this->analysisAfter ??= match (true) {
             $this->after === $this->frame->document => $this->frame->analysis,
-            $this->after->wiringHash() === $this->frame->document->wiringHash() => $this->frame->analysis->told($this->after),
+            $this->after->wiringHash() === $this->frame->document->wiringHash() => $this->frame->analysis->told(
+                $this->after,
+            ),
             default => Analysis::of($this->after),
         };
     }

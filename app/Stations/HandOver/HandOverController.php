@@ -14,13 +14,13 @@ use App\Store\Archives;
 use App\Store\Bench;
 use App\Store\Seals;
 use App\Support\WallClock;
-use BenchGlow\Drawing\Svg;
 use BenchGlow\AsBuilt\HtmlFile;
 use BenchGlow\AsBuilt\Paper;
 use BenchGlow\AsBuilt\Signed;
 use BenchGlow\Build\Index;
 use BenchGlow\Command\Export;
 use BenchGlow\Drawing\CircuitDrawing;
+use BenchGlow\Drawing\Svg;
 use BenchGlow\Edit\AddItem;
 use BenchGlow\Edit\Batch;
 use BenchGlow\Edit\Editor;
@@ -59,10 +59,16 @@ final readonly class HandOverController
         $to = $frame->url(['station' => 'handover', 'leaf' => Leaf::Seal->value]);
         $for = mb_substr(trim((string) $request->string('made_for')), 0, 120);
         if (! $leaf->mayBeSealed()) {
-            return redirect($to, 303)->with('refused', 'It is not handed over: a danger is open. It stands first in the list.');
+            return redirect($to, 303)->with(
+                'refused',
+                'It is not handed over: a danger is open. It stands first in the list.',
+            );
         }
         if ($for === '') {
-            return redirect($to, 303)->with('refused', 'Hand over to: expected whom it is for, as “the skipper of the Heron”.');
+            return redirect($to, 303)->with(
+                'refused',
+                'Hand over to: expected whom it is for, as “the skipper of the Heron”.',
+            );
         }
         $kept = $this->bench->write(
             $build,
@@ -91,17 +97,23 @@ final readonly class HandOverController
         $label = mb_substr(trim((string) $request->string('words')), 0, 120);
         $before = $frame->moves->before();
         if ($before === null || $revision->edit === null) {
-            return redirect($to, 303)->with('refused', 'The newest change is none that can be offered: change the build, then offer that.');
+            return redirect($to, 303)->with(
+                'refused',
+                'The newest change is none that can be offered: change the build, then offer that.',
+            );
         }
         try {
             $index = Index::of($before);
             $offered = Editor::apply(
                 $before,
-                new AddItem('quote.options', new Fields([
-                    'id' => $index->free('option'),
-                    'label' => $label === '' ? mb_substr($revision->what, 0, 120) : $label,
-                    'edit' => $revision->edit,
-                ])),
+                new AddItem(
+                    'quote.options',
+                    new Fields([
+                        'id' => $index->free('option'),
+                        'label' => $label === '' ? mb_substr($revision->what, 0, 120) : $label,
+                        'edit' => $revision->edit,
+                    ]),
+                ),
             );
         } catch (BadBuild $e) {
             return redirect($to, 303)->with('refused', ucfirst($e->problem));
@@ -129,7 +141,11 @@ final readonly class HandOverController
         $json = $this->bench->document($build, $build->head)->json;
         $html = HtmlFile::of($this->leaf($build)->sheet, $json, SheetLeaf::photo(...));
 
-        return Download::of(Signed::with($html, Seals::key()), 'text/html; charset=UTF-8', Index::slug($build->title).'.html');
+        return Download::of(
+            Signed::with($html, Seals::key()),
+            'text/html; charset=UTF-8',
+            Index::slug($build->title).'.html',
+        );
     }
 
     public function paper(Request $request, Build $build): Response
@@ -149,7 +165,9 @@ final readonly class HandOverController
         $path = tempnam(sys_get_temp_dir(), 'bench-glow-');
         Archives::write($build, (string) $path);
 
-        return response()->download((string) $path, Index::slug($build->title).'.zip')->deleteFileAfterSend();
+        return response()
+            ->download((string) $path, Index::slug($build->title).'.zip')
+            ->deleteFileAfterSend();
     }
 
     public function export(Build $build): Response

@@ -5,12 +5,12 @@ declare(strict_types=1);
 namespace App\Stations\HandOver;
 
 use App\Frame\Frame;
+use App\Stations\Bead;
 use App\Stations\HandOver\Forms\HandForm;
 use App\Stations\HandOver\Forms\HappenedForm;
 use App\Stations\HandOver\Forms\PicksForm;
 use App\Stations\HandOver\Forms\QuoteForm;
 use App\Stations\HandOver\Forms\QuoteLineForm;
-use App\Stations\Bead;
 use App\Stations\Standing;
 use App\Stations\Station;
 use BenchGlow\Check\Severity;
@@ -54,13 +54,7 @@ final class HandOverStation extends Station
 
     public function forms(): array
     {
-        return [
-            QuoteForm::class,
-            QuoteLineForm::class,
-            PicksForm::class,
-            HandForm::class,
-            HappenedForm::class,
-        ];
+        return [QuoteForm::class, QuoteLineForm::class, PicksForm::class, HandForm::class, HappenedForm::class];
     }
 
     public function fields(): array

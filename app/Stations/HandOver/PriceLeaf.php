@@ -64,6 +64,29 @@ final class PriceLeaf
         return $with.implode(', ', $each).': '.$this->said($this->cost->gross($this->cost->net())).' in all';
     }
 
+    /** @return array<string, array{string, string, string}> field => label, what stands in it, what it looks like */
+    public function fields(): array
+    {
+        $q = $this->quote;
+        $percent = fn (string $share): string => $share === ''
+            ? ''
+            : Cost::short(BigDecimal::of($share)->multipliedBy(100)).' %';
+        $taxes = array_map(
+            fn (Fields $t): string => "{$t->text('label')} {$percent($t->text('rate'))}",
+            $q->objects('tax'),
+        );
+
+        return [
+            'rate_per_h' => ['Rate', $q->text('rate_per_h') === '' ? '' : "{$q->text('rate_per_h')}/h", '45/h'],
+            'margin' => ['Margin on parts', $percent($q->text('margin')), '20 %'],
+            'tax' => ['Tax', implode('; ', $taxes), 'Tax 19 %'],
+            'discount' => ['Discount', $q->text('discount'), '0'],
+            'consumables' => ['What is used up', $q->text('consumables'), 'as reckoned'],
+            'hours' => ['Hours', $q->text('hours') === 'plan' ? '' : $q->text('hours'), 'of the plan'],
+            'valid_until' => ['Valid until', $q->text('valid_until'), '30 June'],
+        ];
+    }
+
     /** @return list<Option> priced once for what they are made from */
     public function options(): array
     {
@@ -118,9 +141,10 @@ final class PriceLeaf
             $at = null;
             foreach ($groups as $n => $group) {
                 foreach ($group as $other) {
-                    $at = in_array($other->id, $option->excludes, true) || in_array($option->id, $other->excludes, true)
-                        ? $n
-                        : $at;
+                    $at =
+                        in_array($other->id, $option->excludes, true) || in_array($option->id, $other->excludes, true)
+                            ? $n
+                            : $at;
                 }
             }
             $at === null ? ($groups[] = [$option]) : ($groups[$at][] = $option);
@@ -135,7 +159,10 @@ final class PriceLeaf
         $worst = null;
         foreach ($this->cost->rows as $row) {
             $by = $row->difference()?->abs();
-            $worst = $by !== null && ! $by->isZero() && ($worst === null || $by->isGreaterThan($worst[1])) ? [$row, $by] : $worst;
+            $worst =
+                $by !== null && ! $by->isZero() && ($worst === null || $by->isGreaterThan($worst[1]))
+                    ? [$row, $by]
+                    : $worst;
         }
         if ($worst === null) {
             return '';

@@ -31,7 +31,8 @@ final readonly class SealLeaf
             array_values(
                 array_filter(
                     $frame->review->open(),
-                    fn (Finding $f): bool => $f->severity === Severity::Danger && ! str_starts_with($f->rule, 'handover.'),
+                    fn (Finding $f): bool => $f->severity === Severity::Danger &&
+                        ! str_starts_with($f->rule, 'handover.'),
                 ),
             ),
         );

@@ -31,7 +31,8 @@ final class SheetLeaf
         $proof = new ProofRows(
             $analysis,
             fn (string $circuit): array => Proofs::whole($analysis, $circuit)->gates(),
-            fn (string $circuit, string $key): ?string => Proofs::of($analysis, $circuit)->table->faults[$key]->says ?? null,
+            fn (string $circuit, string $key): ?string => Proofs::of($analysis, $circuit)->table->faults[$key]->says ??
+                null,
         );
         $this->sheet = new AsBuilt(
             $frame->review,

@@ -15,7 +15,12 @@ use BenchGlow\HandOver\Living;
 /** What became of it: one line of time from the seal to today, and what all builds together say of joints and parts. */
 final readonly class SinceLeaf
 {
-    public const KINDS = ['failed' => 'It failed', 'changed' => 'It was changed', 'cared' => 'Cared for', 'used' => 'In use'];
+    public const KINDS = [
+        'failed' => 'It failed',
+        'changed' => 'It was changed',
+        'cared' => 'Cared for',
+        'used' => 'In use',
+    ];
 
     /** Width of the line of time, px. */
     public const WIDE = 640;
@@ -77,7 +82,10 @@ final readonly class SinceLeaf
         $weather = $entry->text('weather') === '' ? '' : ", {$entry->text('weather')}";
         $cause = $entry->text('cause') === '' ? '' : ': '.str_replace('_', ' ', $entry->text('cause'));
 
-        return trim(implode(': ', array_filter([implode(', ', $about), lcfirst($entry->text('text'))]))."{$use}{$far}{$weather}{$cause}");
+        return trim(
+            implode(': ', array_filter([implode(', ', $about), lcfirst($entry->text('text'))])).
+                "{$use}{$far}{$weather}{$cause}",
+        );
     }
 
     /** @return array<string, string> what it can be about, from the sheet: id => name */
@@ -85,7 +93,14 @@ final readonly class SinceLeaf
     {
         $build = $this->frame->analysis->build;
         $all = [];
-        foreach ([...array_keys($build->lights), ...array_keys($build->devices), ...array_keys($build->leads)] as $id) {
+        foreach (
+            [
+                ...array_keys($build->supplies),
+                ...array_keys($build->lights),
+                ...array_keys($build->devices),
+                ...array_keys($build->leads),
+            ] as $id
+        ) {
             $all[(string) $id] = $this->frame->names()->name((string) $id);
         }
 

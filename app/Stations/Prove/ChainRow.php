@@ -5,8 +5,8 @@ declare(strict_types=1);
 namespace App\Stations\Prove;
 
 use App\Support\WallClock;
-use BenchGlow\Prove\Figure;
 use BenchGlow\Prove\Expectation;
+use BenchGlow\Prove\Figure;
 use BenchGlow\Prove\Gate;
 use BenchGlow\Prove\GateWords;
 use BenchGlow\Prove\Link;

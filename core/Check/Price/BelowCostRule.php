@@ -35,8 +35,9 @@ final class BelowCostRule implements ReadsHandOver, Rule
                     Severity::Warning,
                     null,
                     'build',
-                    "It is sold for {$cost->currency->said($net)}, and its parts alone cost {$cost->currency->said($bought)}.".
-                        ' Lower the discount, or raise the rate.',
+                    "It is sold for {$cost->currency->said($net)}, and its parts alone cost {$cost->currency->said(
+                        $bought,
+                    )}.".' Lower the discount, or raise the rate.',
                 ),
             ];
     }

@@ -38,7 +38,9 @@ final class OptionStaleRule implements ReadsHandOver, Rule
                     Severity::Warning,
                     null,
                     $option->text('id'),
-                    "The option “{$option->text('label')}” does not fit the build any more: what it changes is gone, or another.",
+                    "The option “{$option->text(
+                        'label',
+                    )}” does not fit the build any more: what it changes is gone, or another.",
                     'Take the option out',
                     new RemoveItem($option->text('id')),
                 );

@@ -48,8 +48,8 @@ final class PartDark implements FaultKind
                     continue;
                 }
                 $known[$lit] = true;
-                $says = "A rail of {$light->label} is broken after ".($how === 'quarter' ? 'a quarter' : $how).
-                    ' of it';
+                $says =
+                    "A rail of {$light->label} is broken after ".($how === 'quarter' ? 'a quarter' : $how).' of it';
                 $faults[] = self::fault($light, strtr($how, ' ', '_'), $lit, true, $says, self::BROKEN);
             }
         }

@@ -35,20 +35,26 @@ final readonly class HandForm extends Form
         if ($of === 'setting') {
             [$what, $value] = [...array_map(trim(...), explode(':', $text, 2)), ''];
 
-            return new AddItem('handover.settings', new Fields([
-                'id' => $index->free('setting'),
-                'device' => $in->text('device'),
-                'what' => $value === '' ? '' : $what,
-                'value' => $value === '' ? $what : $value,
-            ]));
+            return new AddItem(
+                'handover.settings',
+                new Fields([
+                    'id' => $index->free('setting'),
+                    'device' => $in->text('device'),
+                    'what' => $value === '' ? '' : $what,
+                    'value' => $value === '' ? $what : $value,
+                ]),
+            );
         }
         if ($of === 'left') {
-            return new AddItem('handover.left', new Fields([
-                'id' => $index->free('left'),
-                'what' => $text,
-                'state' => $in->text('state', 'dead'),
-                'where' => trim($in->text('where')),
-            ]));
+            return new AddItem(
+                'handover.left',
+                new Fields([
+                    'id' => $index->free('left'),
+                    'what' => $text,
+                    'state' => $in->text('state', 'dead'),
+                    'where' => trim($in->text('where')),
+                ]),
+            );
         }
         if ($of === 'care') {
             $care = [...$this->document->fields()->object('handover')->texts('care'), $text];
@@ -57,11 +63,14 @@ final readonly class HandForm extends Form
         }
         $due = trim($in->text('due'));
 
-        return new AddItem('handover.open', new Fields([
-            'id' => $index->free('point'),
-            'text' => $text,
-            'who' => mb_substr(trim($in->text('who')), 0, 120),
-            'due_on' => $due === '' ? null : Said::day($due, 'Due on'),
-        ]));
+        return new AddItem(
+            'handover.open',
+            new Fields([
+                'id' => $index->free('point'),
+                'text' => $text,
+                'who' => mb_substr(trim($in->text('who')), 0, 120),
+                'due_on' => $due === '' ? null : Said::day($due, 'Due on'),
+            ]),
+        );
     }
 }

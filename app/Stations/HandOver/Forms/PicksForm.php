@@ -33,6 +33,9 @@ final readonly class PicksForm extends Form
 
         return count($ids) === 1
             ? new TakeOption($ids[0])
-            : new Batch(array_map(fn (string $id): TakeOption => new TakeOption($id), $ids), 'Picks taken: '.$in->text('codes'));
+            : new Batch(
+                array_map(fn (string $id): TakeOption => new TakeOption($id), $ids),
+                'Picks taken: '.$in->text('codes'),
+            );
     }
 }

@@ -47,7 +47,9 @@ final readonly class QuoteForm extends Form
             return 'plan';
         }
         if (preg_match('/^\d{1,5}(\.\d{1,2})?$/', $hours) !== 1) {
-            throw new NotUnderstood("Hours: expected hours, as 5.5, or nothing for those of the plan; found “{$text}”.");
+            throw new NotUnderstood(
+                "Hours: expected hours, as 5.5, or nothing for those of the plan; found “{$text}”.",
+            );
         }
 
         return $hours;

@@ -32,23 +32,32 @@ final readonly class QuoteLineForm extends Form
         $index = Index::of($this->document);
 
         return match ($list) {
-            'options' => new AddItem('quote.options', new Fields([
-                'id' => $index->free('option'),
-                'label' => $label,
-                'amount' => $amount,
-            ])),
-            'costs' => new AddItem('quote.costs', new Fields([
-                'id' => $index->free('cost'),
-                'on' => WallClock::now()->format('Y-m-d'),
-                'label' => $label,
-                'amount' => $amount,
-                'kind' => $in->text('sort', 'part'),
-            ])),
-            default => new AddItem('quote.lines', new Fields([
-                'id' => $index->free('line'),
-                'label' => $label,
-                'amount' => $amount,
-            ])),
+            'options' => new AddItem(
+                'quote.options',
+                new Fields([
+                    'id' => $index->free('option'),
+                    'label' => $label,
+                    'amount' => $amount,
+                ]),
+            ),
+            'costs' => new AddItem(
+                'quote.costs',
+                new Fields([
+                    'id' => $index->free('cost'),
+                    'on' => WallClock::now()->format('Y-m-d'),
+                    'label' => $label,
+                    'amount' => $amount,
+                    'kind' => $in->text('sort', 'part'),
+                ]),
+            ),
+            default => new AddItem(
+                'quote.lines',
+                new Fields([
+                    'id' => $index->free('line'),
+                    'label' => $label,
+                    'amount' => $amount,
+                ]),
+            ),
         };
     }
 }

@@ -28,9 +28,9 @@
     <button class="button is-small">Compare</button>
 </form>
 @if ($leaf->compare->changes === [])
-    <p class="blank-sentence">Nothing differs between these two.</p>
+    <h1 class="price-sentence">Nothing differs between these two.</h1>
 @else
-    <p class="price-sentence">{{ $leaf->money() }}</p>
+    <h1 class="price-sentence">{{ $leaf->money() }}</h1>
     @foreach ($leaf->words() as $label => $changes)
         <section>
             <h2>{{ $label }}</h2>

@@ -2,7 +2,8 @@
     @php($leaf = $page->price())
     <div class="face">
         <p class="big figure">{{ $leaf->cost->currency->text($leaf->cost->said($leaf->cost->net())) }}</p>
-        <p class="at">{{ $leaf->cost->currency->code }} {{ $leaf->quote->flag('gross') ? 'with tax' : 'before tax' }}</p>
+        <p class="at">{{ $leaf->cost->currency->code }} {{ $leaf->quote->flag('gross') ? 'with tax' : 'before tax' }}
+        </p>
         <dl class="small">
             <div>
                 <dd class="figure">{{ BenchGlow\Cost\Cost::short($leaf->cost->hours->likely) }} h</dd>

@@ -1,13 +1,13 @@
 {{-- The source as a long stroke, the thing to pull at its true distance along the wire. --}}
-@php($chosen = $frame->circuit === null ? $whole : ($each[$frame->circuit->id] ?? $whole))
+@php($chosen = $frame->circuit === null ? $whole : $each[$frame->circuit->id] ?? $whole)
 <section
     class="isolate"
     aria-label="How to isolate {{ $chosen->label }}"
 >
-    <h2>To make {{ BenchGlow\Quantity\Words::within($chosen->label) }} dead</h2>
-    @php($far = max(0.5, ...array_map(fn ($p) => (float) $p->distanceM, $chosen->pulls), ...[0.5]))
+    <h1 class="price-sentence">To make {{ BenchGlow\Quantity\Words::within($chosen->label) }} dead</h1>
+    @php($far = max(0.5, ...array_map(fn($p) => (float) $p->distanceM, $chosen->pulls), ...[0.5]))
     @foreach ($chosen->pulls as $pull)
-        @php($x = 24 + (560 * min(1.0, (float) $pull->distanceM / $far)) * 0.5)
+        @php($x = 24 + 560 * min(1.0, (float) $pull->distanceM / $far) * 0.5)
         <div class="pull">
             <svg
                 class="pull-drawing"

@@ -1,5 +1,5 @@
 @if ($page->isEmpty())
-    <p class="blank-sentence">Nothing to hand over yet: no circuit is drawn.</p>
+    <h1 class="price-sentence">Nothing to hand over yet: no circuit is drawn.</h1>
     <p><a
             class="button is-primary"
             href="{{ $frame->url(['station' => 'circuit']) }}"

@@ -1,7 +1,7 @@
 @php($leaf = $page->price())
 @php($cost = $leaf->cost)
 @php($q = $leaf->quote)
-<p class="price-sentence">{{ $leaf->sentence() }}</p>
+<h1 class="price-sentence">{{ $leaf->sentence() }}</h1>
 @if ($q->text('rate_per_h') === '')
     <p class="muted">No rate is typed yet: the hours are not in the price.</p>
 @endif
@@ -13,33 +13,11 @@
         {{ implode(', ', array_slice($cost->unpriced(), 0, 6)) }}{{ count($cost->unpriced()) > 6 ? ' and ' . (count($cost->unpriced()) - 6) . ' more' : '' }}.
     </p>
 @endif
-@php(
-    $typed = [
-        'rate_per_h' => ['Rate', $q->text('rate_per_h') === '' ? '' : $q->text('rate_per_h') . '/h', '45/h'],
-        'margin' => [
-            'Margin on parts',
-            $q->text('margin') === '' ? '' : BenchGlow\Cost\Cost::short(Brick\Math\BigDecimal::of($q->text('margin'))->multipliedBy(100)) . ' %',
-            '20 %',
-        ],
-        'tax' => [
-            'Tax',
-            implode('; ', array_map(
-                fn($t) => $t->text('label') . ' ' . BenchGlow\Cost\Cost::short(Brick\Math\BigDecimal::of($t->text('rate'))->multipliedBy(100)) . ' %',
-                $q->objects('tax'),
-            )),
-            'Tax 19 %',
-        ],
-        'discount' => ['Discount', $q->text('discount'), '0'],
-        'consumables' => ['What is used up', $q->text('consumables'), 'as reckoned'],
-        'hours' => ['Hours', $q->text('hours') === 'plan' ? '' : $q->text('hours'), 'of the plan'],
-        'valid_until' => ['Valid until', $q->text('valid_until'), '30 June'],
-    ]
-)
 <div
     class="quote-fields"
     aria-label="What the price is made of"
 >
-    @foreach ($typed as $of => [$label, $value, $like])
+    @foreach ($leaf->fields() as $of => [$label, $value, $like])
         <x-form
             op="quote"
             render="all"
@@ -133,7 +111,8 @@
                                 <summary>{{ $row->label }}</summary>
                                 <ul class="bought">
                                     @foreach ($row->parts as $part)
-                                        <li>{{ $part->label }}: {{ $part->need }}{{ $part->unit === 'm' ? ' m' : '' }} needed,
+                                        <li>{{ $part->label }}:
+                                            {{ $part->need }}{{ $part->unit === 'm' ? ' m' : '' }} needed,
                                             buy {{ $part->packed() }},
                                             {{ $part->price === null ? '—' : $leaf->said($part->price) }}{{ $part->left === '0' ? '' : ', ' . $part->left . ($part->unit === 'm' ? ' m' : '') . ' left over' }}
                                         </li>

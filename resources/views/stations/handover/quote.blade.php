@@ -20,7 +20,8 @@
         <h1>{{ $frame->document->title() }}</h1>
         <p class="price-sentence">{{ $leaf->said($leaf->cost->said($leaf->cost->net())) }}</p>
         <p>{{ $leaf->taxed() === '' ? '' : ucfirst($leaf->taxed()) . '.' }}
-            {{ $leaf->quote->text('valid_until') === '' ? '' : 'Valid until ' . $leaf->quote->text('valid_until') . '.' }}</p>
+            {{ $leaf->quote->text('valid_until') === '' ? '' : 'Valid until ' . $leaf->quote->text('valid_until') . '.' }}
+        </p>
         @if ($leaf->options() !== [])
             <h2>What you can pick</h2>
             @foreach ($leaf->groups() as $group)

@@ -24,14 +24,16 @@
             class="seal-letter"
         >{{ $page->isSealed() ? $page->last->letter : $leaf->next() }}</text>
     </svg>
-    <p>
+    <div>
+        <h1 class="price-sentence">
+            {{ $page->last === null ? 'Nothing was handed over yet' : ucfirst($page->standing()) }}</h1>
         @if ($page->last === null)
-            Nothing was handed over yet. The next seal is {{ $leaf->next() }}.
+            <p>The next seal is {{ $leaf->next() }}.</p>
         @else
-            <b>{{ ucfirst($page->standing()) }}.</b>
-            {{ $leaf->isSound() ? 'Its signature holds.' : 'Its signature does not hold: what is kept is not what was signed.' }}
+            <p>{{ $leaf->isSound() ? 'Its signature holds.' : 'Its signature does not hold: what is kept is not what was signed.' }}
+            </p>
         @endif
-    </p>
+    </div>
 </div>
 @if (!$page->isSealed())
     @if ($leaf->gaps === [])
@@ -94,7 +96,8 @@
         href="{{ route('handover.paper', $frame->build, false) }}"
     >As PDF</a>
 </p>
-<p class="muted">The file opens without a network, is signed by this bench, and can't expire: whoever has it keeps it. A link
+<p class="muted">The file opens without a network, is signed by this bench, and can't expire: whoever has it keeps it.
+    A link
     that ends by itself is offered while the bench is open to the local net; it answers on this machine only.</p>
 <h2 id="settings">What goes with it</h2>
 @foreach ([['setting', 'A setting, as “channel 2: 40 %”'], ['point', 'An open point'], ['left', 'Left in place'], ['care', 'How it is cared for']] as [$sort, $label])
@@ -166,7 +169,8 @@
         @foreach ($page->seals as $seal)
             <li><b>{{ $seal->letter }}</b>, {{ App\Support\WallClock::of($seal->at)->format('j F Y') }}, for
                 {{ $seal->made_for }}. <a
-                    href="{{ $frame->url(['leaf' => 'changed', 'was' => (string) $seal->no, 'is' => null]) }}">What changed
+                    href="{{ $frame->url(['leaf' => 'changed', 'was' => (string) $seal->no, 'is' => null]) }}"
+                >What changed
                     since</a></li>
         @endforeach
     </ul>

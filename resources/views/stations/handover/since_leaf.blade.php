@@ -2,13 +2,14 @@
 @php($kinds = App\Stations\HandOver\SinceLeaf::KINDS)
 @php($wide = App\Stations\HandOver\SinceLeaf::WIDE)
 @if ($leaf->first() === null)
-    <p class="blank-sentence">Nothing was handed over yet: what happens before the first seal stands in the record of the work.
-    </p>
+    <h1 class="price-sentence">Nothing was handed over yet</h1>
+    <p>What happens before the first seal stands in the record of the work.</p>
     <p><a
             class="button is-primary"
             href="{{ $page->url(App\Stations\HandOver\Leaf::Seal) }}"
         >Seal and send</a></p>
 @else
+    <h1 class="is-sr-only">What became of it</h1>
     <svg
         class="time-line"
         viewBox="-12 0 {{ $wide + 24 }} 70"

@@ -42,8 +42,7 @@
                     <small>{{ BenchGlow\Prove\Figure::band($expected) }}</small>
                 </span>
                 @if ($picks)
-                    <span
-                        class="taken figure">{{ $taken === null ? '' : BenchGlow\Prove\Figure::taken($taken) }}</span>
+                    <span class="taken figure">{{ $taken === null ? '' : BenchGlow\Prove\Figure::taken($taken) }}</span>
                 @else
                     <input
                         class="typed figure measured"
