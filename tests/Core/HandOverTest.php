@@ -30,6 +30,7 @@ use BenchGlow\HandOver\Isolation;
 use BenchGlow\HandOver\Living;
 use BenchGlow\HandOver\Poisson;
 use BenchGlow\HandOver\Pulled;
+use BenchGlow\HandOver\Template;
 use BenchGlow\Prove\Works;
 use BenchGlow\Quantity\NotUnderstood;
 use Random\Engine\Mt19937;
@@ -318,4 +319,21 @@ describe('the archive', function (): void {
         ],
         'no list' => [fn (ZipArchive $z) => $z->deleteName(Archive::MANIFEST), 'has no list of what is in it'],
     ]);
+});
+
+it('begins another like it without what happened to the old one', function (): void {
+    $old = Make::edited(
+        Make::file('carnival-lantern.glow.json'),
+        new SetField('build', 'handover.made_for', 'a customer'),
+        new Log('note', '2026-05-02', 'Seen', photo: str_repeat('a', 64)),
+    );
+    $new = Template::of($old, 'Another lantern', 'of 2027');
+    $fields = $new->fields();
+    expect($new->title())->toBe('Another lantern')->and($fields->object('brief')->text('host_version'))->toBe('of 2027');
+    expect($new->wiringHash())->not->toBe('')->and($fields->objects('leads'))->toHaveCount(count($old->fields()->objects('leads')));
+    expect($fields->object('work')->objects('done'))->toBe([])->and($fields->object('quote')->objects('costs'))->toBe([]);
+    expect($fields->object('handover')->data)->toBe([])->and($new->json)->not->toContain(str_repeat('a', 64));
+    // What went wrong is what is learned from.
+    expect(array_map(fn (Fields $e): string => $e->text('cause'), $fields->objects('log')))
+        ->toBe(['sleeve_forgotten', 'sleeve_forgotten', 'cut_short']);
 });

@@ -12,6 +12,7 @@ use BenchGlow\AsBuilt\Signed;
 use BenchGlow\Build\Document;
 use BenchGlow\HandOver\Archive;
 use BenchGlow\Quantity\NotUnderstood;
+use Illuminate\Http\UploadedFile;
 use Illuminate\Testing\TestResponse;
 use Tests\Support\AtBuild;
 use Tests\Support\HandOverFaults;
@@ -244,4 +245,21 @@ describe('since then', function (): void {
             'Nothing to hand over yet: no circuit is drawn.',
         );
     });
+});
+
+it('begins another like it, and takes an archive in at the wall', function (): void {
+    $build = $this->hungExample('carnival-lantern');
+    $this->post("/b/{$build->key}/again", ['title' => ' '])->assertRedirect();
+    expect(session('refused'))->toContain('Another like it: expected what it is called');
+    $this->post("/b/{$build->key}/again", ['title' => 'A second lantern', 'host' => 'of 2027'])->assertRedirect();
+    $new = Build::query()->where('title', 'A second lantern')->firstOrFail();
+    expect(headOf($new)->fields()->object('quote')->objects('costs'))->toBe([]);
+    $path = sys_get_temp_dir().'/bench-glow-b-'.bin2hex(random_bytes(4)).'.zip';
+    Archives::write($build, $path);
+    $count = Build::query()->count();
+    $this->post('/builds/import', ['file' => new UploadedFile($path, 'lantern.zip', null, null, true)])->assertRedirect();
+    expect(Build::query()->count())->toBe($count + 1);
+    file_put_contents($path, 'PK no archive');
+    $this->post('/builds/import', ['file' => new UploadedFile($path, 'lantern.zip', null, null, true)])->assertRedirect();
+    expect(session('refused'))->toContain('This is no archive that can be read')->and(Build::query()->count())->toBe($count + 1);
 });

@@ -8,6 +8,7 @@ use App\Models\Build;
 use App\Models\Preference;
 use App\Solving\BeingSolved;
 use App\Stations\Stations;
+use App\Store\Archives;
 use App\Store\Bench;
 use App\Store\Damaged;
 use App\Store\Demo;
@@ -117,7 +118,12 @@ final class WallController extends Controller
             return back()->with('refused', 'File: choose a build file (*.glow.json) of at most 1 MB.');
         }
         try {
+            if (str_starts_with((string) file_get_contents($file->getPathname(), length: 4), 'PK')) {
+                return $this->opened(Archives::read($file->getPathname()));
+            }
             $document = Document::fromJson((string) $file->get());
+        } catch (NotUnderstood $e) {
+            return back()->with('refused', "{$file->getClientOriginalName()}: {$e->getMessage()}");
         } catch (BadBuild $e) {
             return back()->with('refused', "{$file->getClientOriginalName()} is not taken in. {$e->inWords()}");
         }

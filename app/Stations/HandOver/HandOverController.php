@@ -27,6 +27,7 @@ use BenchGlow\Edit\Editor;
 use BenchGlow\Edit\SetField;
 use BenchGlow\Format\BadBuild;
 use BenchGlow\Format\Fields;
+use BenchGlow\HandOver\Template;
 use BenchGlow\Lists\Lists;
 use BenchGlow\Quantity\Csv;
 use Illuminate\Contracts\View\View;
@@ -128,6 +129,22 @@ final readonly class HandOverController
         );
 
         return redirect($to, 303);
+    }
+
+    /** Another like it: a new build with its plan and lessons, and nothing of what happened to this one. */
+    public function again(Request $request, Build $build): RedirectResponse
+    {
+        $document = $this->bench->document($build, $build->head);
+        $title = mb_substr(trim((string) $request->string('title')), 0, 120);
+        if ($title === '') {
+            $to = $this->frame($build)->url(['station' => 'handover', 'leaf' => Leaf::Seal->value]);
+
+            return redirect($to, 303)->with('refused', 'Another like it: expected what it is called, as “Heron’s sister”.');
+        }
+        $host = mb_substr(trim((string) $request->string('host')), 0, 60);
+        $new = $this->bench->create(Template::of($document, $title, $host), "Begun from {$build->title}", $this->window->name());
+
+        return redirect(route('station', [$new, 'circuit'], false), 303);
     }
 
     private function leaf(Build $build): SheetLeaf

@@ -163,6 +163,30 @@
         ></span>
     </x-form>
 @endforeach
+<h2>Another like it</h2>
+<form
+    class="says"
+    method="post"
+    action="{{ route('handover.again', $frame->build, false) }}"
+>
+    @csrf
+    <label for="again-title">A new build with its plan, parts and lessons</label>
+    <input
+        class="typed"
+        id="again-title"
+        name="title"
+        placeholder="what it is called"
+        autocomplete="off"
+    >
+    <input
+        class="typed"
+        name="host"
+        placeholder="version of the host, where it is another"
+        aria-label="Version of the host"
+        autocomplete="off"
+    >
+    <button class="button is-small">Begin it</button>
+</form>
 @if ($page->seals !== [])
     <h2>Seals</h2>
     <ul class="seals">
