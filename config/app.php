@@ -15,6 +15,8 @@ return [
     // A digest of core/, handed over by bin/glow start: solved builds are kept under it.
     'core' => env('GLOW_CORE'),
     // Where pictures of the work are kept.
+    // Set while the bench answers beyond this machine.
+    'local_net' => (bool) env('GLOW_LOCAL_NET', false),
     'photos' => env('GLOW_PHOTOS', storage_path('app/photos')),
     'cipher' => 'AES-256-CBC',
 ];

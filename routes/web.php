@@ -8,6 +8,7 @@ use App\Http\Controllers\FindController;
 use App\Http\Controllers\GuideController;
 use App\Http\Controllers\HistoryController;
 use App\Http\Controllers\PreferenceController;
+use App\Http\Controllers\ShareController;
 use App\Http\Controllers\SolvingController;
 use App\Http\Controllers\StationController;
 use App\Http\Controllers\SumsController;
@@ -69,6 +70,16 @@ Route::get('/sums/{kind}', [SumsController::class, 'show'])
 Route::post('/sums/{kind}/keep', [SumsController::class, 'keep'])
     ->whereIn('kind', ['resistor', 'strip'])
     ->name('sums.keep');
+
+// Whoever has a link: no session, no sign of the bench, and not more than sixty a minute.
+Route::middleware('throttle:60,1')
+    ->withoutMiddleware($beside)
+    ->group(function (): void {
+        Route::get('/s/{token}', [ShareController::class, 'show'])
+            ->where('token', '.{1,200}')
+            ->name('shared');
+        Route::post('/s/{token}', [ShareController::class, 'pick'])->where('token', '.{1,200}');
+    });
 
 Route::prefix('/b/{build:key}')
     ->middleware(MustHang::class)

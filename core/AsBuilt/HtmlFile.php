@@ -39,8 +39,26 @@ final readonly class HtmlFile
     /** @param  callable(string): (string|null)  $photo  bytes of a JPEG by its sha256 */
     public static function of(AsBuilt $sheet, string $build, callable $photo): string
     {
+        return self::page(
+            $sheet->title(),
+            self::body($sheet->sections(), $photo).
+                '<footer class="muted"><p>This file keeps no date of its own end: it stays readable as long as it is kept.</p></footer>'.
+                // As text that no browser runs; a build file is read back from between these tags.
+                '<script type="application/json" id="build">'.
+                str_replace('<', '\\u003c', $build).
+                '</script>',
+            Signed::PLACE,
+        );
+    }
+
+    /**
+     * @param  list<Section>  $sections
+     * @param  callable(string): (string|null)  $photo
+     */
+    public static function body(array $sections, callable $photo): string
+    {
         $body = '';
-        foreach ($sheet->sections() as $section) {
+        foreach ($sections as $section) {
             $flag = $section->flag === '' ? '' : '<span class="flag">'.self::e($section->flag).'</span>';
             $body .= "<section>\n<h2>{$flag}".self::e($section->title)."</h2>\n";
             foreach ($section->parts as $part) {
@@ -49,26 +67,46 @@ final readonly class HtmlFile
             $body .= "</section>\n";
         }
 
-        return implode("\n", [
-            '<!DOCTYPE html>',
-            '<html lang="en">',
-            '<head>',
-            '<meta charset="UTF-8">',
-            '<meta http-equiv="Content-Security-Policy" content="default-src \'none\'; style-src \'unsafe-inline\'; img-src data:">',
-            '<meta name="viewport" content="width=device-width, initial-scale=1">',
-            Signed::PLACE,
-            '<title>'.self::e($sheet->title()).'</title>',
-            '<style>'.self::STYLE.Svg::look().'</style>',
-            '</head>',
-            '<body>',
-            '<header><h1>'.self::e($sheet->title()).'</h1></header>',
-            "<main>\n{$body}</main>",
-            '<footer class="muted"><p>This file keeps no date of its own end: it stays readable as long as it is kept.</p></footer>',
-            // As text that no browser runs; a build file is read back from between these tags.
-            '<script type="application/json" id="build">'.str_replace('<', '\\u003c', $build).'</script>',
-            '</body>',
-            "</html>\n",
-        ]);
+        return "<main>\n{$body}</main>\n";
+    }
+
+    /** What its styles are let in by, where it is served as a page. */
+    public static function policy(): string
+    {
+        $style = base64_encode(hash('sha256', self::style(), true));
+
+        return "default-src 'none'; style-src 'sha256-{$style}'; img-src data:; form-action 'self'; ".
+            "base-uri 'none'; frame-ancestors 'none'";
+    }
+
+    private static function style(): string
+    {
+        return self::STYLE.Svg::look();
+    }
+
+    /** A whole page of its own; body is markup already. */
+    public static function page(string $title, string $body, string $head = ''): string
+    {
+        return implode(
+            "\n",
+            array_filter([
+                '<!DOCTYPE html>',
+                '<html lang="en">',
+                '<head>',
+                '<meta charset="UTF-8">',
+                '<meta http-equiv="Content-Security-Policy" content="default-src \'none\'; style-src \'unsafe-inline\'; img-src data:">',
+                '<meta name="viewport" content="width=device-width, initial-scale=1">',
+                $head,
+                '<title>'.self::e($title).'</title>',
+                '<style>'.self::style().'</style>',
+                '</head>',
+                '<body>',
+                '<header><h1>'.self::e($title).'</h1></header>',
+                $body,
+                '</body>',
+                "</html>\n",
+            ]),
+        );
     }
 
     /** The build file a sheet carries; null where there is none. */

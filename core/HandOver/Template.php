@@ -25,7 +25,6 @@ final class Template
     public static function of(Document $old, string $title, string $host = ''): Document
     {
         $fields = $old->fields();
-        $without = fn (Fields $of, array $gone): array => array_diff_key($of->data, array_flip($gone));
         $work = $fields->object('work');
         $quote = $fields->object('quote');
         $lessons = array_filter($fields->objects('log'), fn (Fields $e): bool => $e->isA('mistake'));
@@ -34,18 +33,20 @@ final class Template
             ...array_diff_key($old->data, array_flip(self::OF_THE_OLD)),
             'title' => $title,
             'work' => array_filter([
-                ...$without($work, self::OF_ITS_WORK),
-                'plan' => $without($work->object('plan'), ['start', 'helper', 'dry']),
+                ...self::without($work, self::OF_ITS_WORK),
+                'plan' => self::without($work->object('plan'), ['start', 'helper', 'dry']),
                 'fasteners' => array_map(
-                    fn (Fields $f): array => $without($f, self::OF_A_FASTENER),
+                    fn (Fields $f): array => self::without($f, self::OF_A_FASTENER),
                     $work->objects('fasteners'),
                 ),
             ]),
             // What went wrong is what is learned from; who, when and the picture of it stay behind.
-            'log' => array_values(array_map(fn (Fields $e): array => $without($e, ['photo', 'on', 'cost']), $lessons)),
-            'probe' => $without($fields->object('probe'), ['readings', 'baseline']),
+            'log' => array_values(
+                array_map(fn (Fields $e): array => self::without($e, ['photo', 'on', 'cost']), $lessons),
+            ),
+            'probe' => self::without($fields->object('probe'), ['readings', 'baseline']),
             'quote' => array_filter([
-                ...$without($quote, ['costs', 'valid_until']),
+                ...self::without($quote, ['costs', 'valid_until']),
                 'options' => array_values(array_map(fn (Fields $o): array => $o->data, $open)),
             ]),
         ];
@@ -54,5 +55,14 @@ final class Template
         }
 
         return Document::fromEdited(array_filter($data, fn (mixed $section): bool => $section !== []));
+    }
+
+    /**
+     * @param  list<string>  $gone
+     * @return array<array-key, mixed>
+     */
+    private static function without(Fields $of, array $gone): array
+    {
+        return array_diff_key($of->data, array_flip($gone));
     }
 }

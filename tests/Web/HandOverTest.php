@@ -7,6 +7,7 @@ use App\Models\Handover;
 use App\Store\Archives;
 use App\Store\Bench;
 use App\Store\Seals;
+use App\Store\Shares;
 use App\Store\Thinner;
 use BenchGlow\AsBuilt\Signed;
 use BenchGlow\Build\Document;
@@ -257,9 +258,85 @@ it('begins another like it, and takes an archive in at the wall', function (): v
     $path = sys_get_temp_dir().'/bench-glow-b-'.bin2hex(random_bytes(4)).'.zip';
     Archives::write($build, $path);
     $count = Build::query()->count();
-    $this->post('/builds/import', ['file' => new UploadedFile($path, 'lantern.zip', null, null, true)])->assertRedirect();
+    $this->post('/builds/import', [
+        'file' => new UploadedFile($path, 'lantern.zip', null, null, true),
+    ])->assertRedirect();
     expect(Build::query()->count())->toBe($count + 1);
     file_put_contents($path, 'PK no archive');
-    $this->post('/builds/import', ['file' => new UploadedFile($path, 'lantern.zip', null, null, true)])->assertRedirect();
-    expect(session('refused'))->toContain('This is no archive that can be read')->and(Build::query()->count())->toBe($count + 1);
+    $this->post('/builds/import', [
+        'file' => new UploadedFile($path, 'lantern.zip', null, null, true),
+    ])->assertRedirect();
+    expect(session('refused'))
+        ->toContain('This is no archive that can be read')
+        ->and(Build::query()->count())
+        ->toBe($count + 1);
+});
+
+describe('a link', function (): void {
+    it('is offered only while the bench is open to the local net, and answers only then', function (): void {
+        $build = $this->hungExample('heron');
+        expect(AtBuild::words($this->get("/b/{$build->key}/handover?leaf=seal")))->toContain(
+            'It answers on this machine only',
+        );
+        $this->post("/b/{$build->key}/share", ['what' => 'sheet', 'hours' => '24'])->assertRedirect();
+        expect(session('refused'))
+            ->toContain('needs the bench open to the local net')
+            ->and(Shares::of($build))
+            ->toBe([]);
+        $token = Shares::make($build, 1, 'sheet', 24);
+        $this->get("/s/{$token}")->assertNotFound();
+    });
+
+    it('shows one revision and nothing else, until it ends; every other token gets the same answer', function (): void {
+        config(['app.local_net' => true]);
+        $build = $this->hungExample('heron');
+        $this->post("/b/{$build->key}/share", ['what' => 'price', 'hours' => '1'])->assertRedirect();
+        $path = (string) parse_url((string) session('shared'), PHP_URL_PATH);
+        $page = $this->get($path)->assertOk();
+        expect(AtBuild::words($page))->toContain('Pull fuse F1')->toContain('Warm white in the galley');
+        $html = (string) $page->getContent();
+        // No way back into the bench, no key of the build, neither cost nor margin, nothing that runs.
+        expect($html)
+            ->not->toContain($build->key)
+            ->not->toContain('/b/')
+            ->not->toContain('Margin')
+            ->not->toContain('<script');
+        expect($page->headers->get('Content-Security-Policy'))->toContain('style-src')->not->toContain('unsafe');
+        $share = Shares::of($build)[0];
+        expect(Shares::openings($share))->toHaveCount(1)->and($share->token_hash)->not->toContain(basename($path));
+
+        $wrong = (string) $this->get('/s/'.str_repeat('0', 32))
+            ->assertNotFound()
+            ->getContent();
+        expect((string) $this->get('/s/x')->assertNotFound()->getContent())->toBe($wrong);
+        Shares::end($share);
+        expect((string) $this->get($path)->assertNotFound()->getContent())->toBe($wrong);
+        $late = Shares::make($build, 1, 'sheet', 1);
+        $this->travel(2)->hours();
+        expect(
+            (string) $this->get("/s/{$late}")
+                ->assertNotFound()
+                ->getContent(),
+        )->toBe($wrong);
+    });
+
+    it('takes picks, by their codes, and nothing else', function (): void {
+        config(['app.local_net' => true]);
+        $build = $this->hungExample('heron');
+        $token = Shares::make($build, 1, 'price', 24);
+        preg_match_all('/\b[A-Z]\d-[A-Z]\b/', (string) $this->get("/s/{$token}")->getContent(), $codes);
+        $this->post("/s/{$token}", ['picks' => [$codes[0][0]]])->assertOk();
+        $this->post("/s/{$token}", ['picks' => ['Z9-Z']])->assertStatus(422);
+        expect(Shares::answers(Shares::of($build)[0]))->toHaveCount(1)->and($build->refresh()->head)->toBe(1);
+        expect(AtBuild::words($this->get("/b/{$build->key}/handover?leaf=seal")))->toContain("Picked: {$codes[0][0]}");
+        $sheet = Shares::make($build, 1, 'sheet', 24);
+        $this->post("/s/{$sheet}", ['picks' => [$codes[0][0]]])->assertNotFound();
+    });
+
+    it('answers sixty a minute', function (): void {
+        for ($n = 0; $n < 60; $n++) {
+            $this->get('/s/guess'.$n)->assertNotFound();
+        }
+        $this->get('/s/guess')->assertStatus(429);
+    });
 });

@@ -27,7 +27,8 @@ final class SecurityHeaders
         /** @var Response $response */
         $response = $next($request);
         $response->headers->add([
-            'Content-Security-Policy' => self::POLICY,
+            // A page that carries its own styles says by which hash they are let in.
+            'Content-Security-Policy' => $response->headers->get('Content-Security-Policy') ?? self::POLICY,
             'X-Content-Type-Options' => 'nosniff',
             'Referrer-Policy' => 'same-origin',
             'Cross-Origin-Opener-Policy' => 'same-origin',

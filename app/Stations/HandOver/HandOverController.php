@@ -9,10 +9,12 @@ use App\Frame\Frame;
 use App\Frame\Frames;
 use App\Frame\Window;
 use App\Models\Build;
+use App\Models\Share;
 use App\Stations\Stations;
 use App\Store\Archives;
 use App\Store\Bench;
 use App\Store\Seals;
+use App\Store\Shares;
 use App\Support\WallClock;
 use BenchGlow\AsBuilt\HtmlFile;
 use BenchGlow\AsBuilt\Paper;
@@ -131,6 +133,34 @@ final readonly class HandOverController
         return redirect($to, 303);
     }
 
+    /** A link to what stands here; its address is shown once. */
+    public function share(Request $request, Build $build): RedirectResponse
+    {
+        $frame = $this->frame($build);
+        $to = $frame->url(['station' => 'handover', 'leaf' => Leaf::Seal->value]);
+        $hours = $request->integer('hours', 24);
+        $what = (string) $request->string('what', 'sheet');
+        if (! Shares::isOpen()) {
+            return redirect($to, 303)->with('refused', 'A link needs the bench open to the local net; it is not.');
+        }
+        if (! isset(Shares::LIVES[$hours], Shares::WHAT[$what])) {
+            return redirect($to, 303)->with('refused', 'Until when: choose from an hour to 90 days.');
+        }
+        $token = Shares::make($build, $frame->base, $what, $hours);
+
+        return redirect($to, 303)->with('shared', route('shared', ['token' => $token], true));
+    }
+
+    public function unshare(Build $build, int $share): RedirectResponse
+    {
+        $link = Share::query()
+            ->where(['build_id' => $build->id, 'id' => $share])
+            ->first();
+        $link === null ? null : Shares::end($link);
+
+        return redirect($this->frame($build)->url(['station' => 'handover', 'leaf' => Leaf::Seal->value]), 303);
+    }
+
     /** Another like it: a new build with its plan and lessons, and nothing of what happened to this one. */
     public function again(Request $request, Build $build): RedirectResponse
     {
@@ -139,10 +169,17 @@ final readonly class HandOverController
         if ($title === '') {
             $to = $this->frame($build)->url(['station' => 'handover', 'leaf' => Leaf::Seal->value]);
 
-            return redirect($to, 303)->with('refused', 'Another like it: expected what it is called, as “Heron’s sister”.');
+            return redirect($to, 303)->with(
+                'refused',
+                'Another like it: expected what it is called, as “Heron’s sister”.',
+            );
         }
         $host = mb_substr(trim((string) $request->string('host')), 0, 60);
-        $new = $this->bench->create(Template::of($document, $title, $host), "Begun from {$build->title}", $this->window->name());
+        $new = $this->bench->create(
+            Template::of($document, $title, $host),
+            "Begun from {$build->title}",
+            $this->window->name(),
+        );
 
         return redirect(route('station', [$new, 'circuit'], false), 303);
     }

@@ -87,6 +87,8 @@ final class HandOverStation extends Station
         Route::post('/seal', [HandOverController::class, 'seal'])->name('handover.seal');
         Route::get('/quote', [HandOverController::class, 'quote'])->name('handover.quote');
         Route::post('/again', [HandOverController::class, 'again'])->name('handover.again');
+        Route::post('/share', [HandOverController::class, 'share'])->name('handover.share');
+        Route::post('/share/{share}/end', [HandOverController::class, 'unshare'])->name('handover.unshare');
         Route::post('/offer', [HandOverController::class, 'offer'])->name('handover.offer');
         Route::get('/sheet.html', [HandOverController::class, 'file'])->name('handover.file');
         Route::get('/sheet.pdf', [HandOverController::class, 'paper'])->name('handover.paper');

@@ -5,7 +5,11 @@ declare(strict_types=1);
 namespace App\Stations\HandOver;
 
 use App\Frame\Frame;
+use App\Models\Share;
+use App\Store\Bench;
 use App\Store\Seals;
+use App\Store\Shares;
+use App\Support\WallClock;
 use BenchGlow\Check\Finding;
 use BenchGlow\Check\Severity;
 use BenchGlow\HandOver\Gap;
@@ -68,6 +72,25 @@ final readonly class SealLeaf
     public function hash(): string
     {
         return implode(' ', str_split(substr($this->frame->document->hash(), 0, 16), 4));
+    }
+
+    /** @return list<array{id: int, what: string, until: string, opened: list<string>, picks: list<string>, ended: bool}> */
+    public function shares(): array
+    {
+        return array_map(
+            fn (Share $s): array => [
+                'id' => $s->id,
+                'what' => Shares::WHAT[$s->what] ?? $s->what,
+                'until' => WallClock::of($s->expires_at)->format('j F Y H:i'),
+                'opened' => array_map(
+                    fn (string $at): string => WallClock::of($at)->format('j F H:i'),
+                    Shares::openings($s),
+                ),
+                'picks' => array_merge([], ...array_column(Shares::answers($s), 1)),
+                'ended' => $s->revoked_at !== null || $s->expires_at <= Bench::now(),
+            ],
+            Shares::of($this->frame->build),
+        );
     }
 
     public function isSound(): bool

@@ -97,8 +97,76 @@
     >As PDF</a>
 </p>
 <p class="muted">The file opens without a network, is signed by this bench, and can't expire: whoever has it keeps it.
-    A link
-    that ends by itself is offered while the bench is open to the local net; it answers on this machine only.</p>
+</p>
+@if (App\Store\Shares::isOpen())
+    <form
+        class="says"
+        method="post"
+        action="{{ route('handover.share', $frame->build, false) }}"
+    >
+        @csrf
+        <label for="share-what">A link that shows</label>
+        <span class="select"><select
+                class="typed"
+                id="share-what"
+                name="what"
+            >
+                @foreach (App\Store\Shares::WHAT as $what => $words)
+                    <option value="{{ $what }}">{{ $words }}</option>
+                @endforeach
+            </select></span>
+        <label for="share-hours">for</label>
+        <span class="select"><select
+                class="typed"
+                id="share-hours"
+                name="hours"
+            >
+                @foreach (App\Store\Shares::LIVES as $hours => $words)
+                    <option
+                        value="{{ $hours }}"
+                        @selected($hours === 168)
+                    >{{ $words }}</option>
+                @endforeach
+            </select></span>
+        <button class="button is-small">Make the link</button>
+    </form>
+    @if (session('shared'))
+        <p class="wanted">Its address, shown only now: <b class="figure">{{ session('shared') }}</b></p>
+    @endif
+@else
+    <p class="muted">A link that ends by itself works while the bench is open to the local net. It answers on this
+        machine only
+        now: send the file.</p>
+@endif
+@if ($leaf->shares() !== [])
+    <ul class="gaps">
+        @foreach ($leaf->shares() as $share)
+            <li>A link to {{ $share['what'] }},
+                {{ $share['ended'] ? 'ended' : 'until ' . $share['until'] }}.
+                {{ $share['opened'] === [] ? 'Not opened yet.' : 'Opened ' . count($share['opened']) . ' ×, last ' . end($share['opened']) . '.' }}
+                @if ($share['picks'] !== [])
+                    Picked: <b class="figure">{{ implode(', ', $share['picks']) }}</b>
+                    <x-form
+                        op="picks"
+                        render="all"
+                        class="act"
+                        :with="['codes' => implode(' ', array_unique($share['picks']))]"
+                    ><button class="plain">Take them</button></x-form>
+                @endif
+                @if (!$share['ended'])
+                    <form
+                        class="act"
+                        method="post"
+                        action="{{ route('handover.unshare', [$frame->build, $share['id']], false) }}"
+                    >
+                        @csrf
+                        <button class="plain">End it</button>
+                    </form>
+                @endif
+            </li>
+        @endforeach
+    </ul>
+@endif
 <h2 id="settings">What goes with it</h2>
 @foreach ([['setting', 'A setting, as “channel 2: 40 %”'], ['point', 'An open point'], ['left', 'Left in place'], ['care', 'How it is cared for']] as [$sort, $label])
     <x-form
