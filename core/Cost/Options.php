@@ -141,11 +141,11 @@ final readonly class Options
         return null;
     }
 
-    /** @return array{string, string, int} light of the weakest lamp, amps, lights */
+    /** @return array{string, string, int, string} light of the weakest lamp, amps, lights, hours its supply lasts with it */
     private function figures(Analysis $analysis, string $circuit): array
     {
         if (! isset($analysis->build->circuits[$circuit])) {
-            return ['', '', 0];
+            return ['', '', 0, ''];
         }
         $lights = $analysis->build->lightsOf($circuit);
         $first = $lights[0] ?? null;
@@ -153,10 +153,14 @@ final readonly class Options
         $lit = $scene === null ? $analysis : $analysis->at($scene->inputs);
         $weakest = $lit->weakest($circuit, 'nominal');
 
+        $amps = $lit->circuitA($circuit, 'nominal');
+        $bank = $analysis->build->mainSupply();
+
         return [
             $weakest === null ? '' : Shown::percent($weakest['emitter']->least()),
-            Shown::amps($lit->circuitA($circuit, 'nominal')),
+            Shown::amps($amps),
             count($lights),
+            $bank?->capacityAh === null || $amps <= 0.0 ? '' : Shown::plain($bank->hours($amps), 0).' h',
         ];
     }
 
@@ -166,14 +170,19 @@ final readonly class Options
         if ($circuit === null) {
             return [];
         }
-        [$light, $amps] = $this->figures($after, $circuit);
-        [$lightWas, $ampsWas] = $this->figures($this->analysis, $circuit);
+        [$light, $amps, , $hours] = $this->figures($after, $circuit);
+        [$lightWas, $ampsWas, , $hoursWas] = $this->figures($this->analysis, $circuit);
         $label = $after->build->circuits[$circuit]->label;
         $said = [];
         $light === $lightWas
             ? null
             : ($said[] = "{$label}: weakest light {$light}, ".($lightWas ?: 'dark').' without');
         $amps === $ampsWas ? null : ($said[] = "{$label}: takes {$amps}, ".($ampsWas ?: 'nothing').' without');
+
+        $bank = lcfirst($after->build->mainSupply()->label ?? 'supply');
+        $hours === $hoursWas || $hours === ''
+            ? null
+            : ($said[] = "On {$bank} alone it glows {$hours}".($hoursWas === '' ? '' : ", {$hoursWas} without"));
 
         return $said;
     }

@@ -340,3 +340,25 @@ describe('a link', function (): void {
         $this->get('/s/guess')->assertStatus(429);
     });
 });
+
+it('takes the picture of a fuse where it is missing, and shows it there', function (): void {
+    $build = $this->hungExample('heron');
+    $words = AtBuild::words($this->get("/b/{$build->key}/handover?c=galley_shelf"));
+    expect($words)->toContain('Photo of F1: take one');
+    $image = imagecreatetruecolor(60, 40);
+    $path = sys_get_temp_dir().'/bench-glow-p-'.bin2hex(random_bytes(4)).'.jpg';
+    imagejpeg($image, $path);
+    $this->post("/b/{$build->key}/build/photo?at=handover", [
+        'op' => 'photo',
+        'base' => '1',
+        'token' => 'p1',
+        'about' => 'F1',
+        'photo' => new UploadedFile($path, 'f1.jpg', 'image/jpeg', null, true),
+    ])->assertRedirect();
+    $html = (string) $this->get("/b/{$build->key}/handover?c=galley_shelf")->getContent();
+    expect($html)
+        ->toContain('/build/picture/')
+        ->and(AtBuild::words($this->get("/b/{$build->key}/handover?c=galley_shelf")))
+        ->not->toContain('Photo of F1: take one');
+    expect((string) $this->get("/b/{$build->key}/sheet.html")->getContent())->toContain('data:image/jpeg;base64,');
+});

@@ -56,6 +56,10 @@ final readonly class SealLeaf
             : $this->frame->analysis->build->leads[$this->frame->analysis->fuses[$gap->subject]->lead ?? '']->circuit ??
                 $this->frame->circuit?->id;
 
+        if ($gap->kind === 'no_fuse_photo') {
+            return $this->frame->url(['c' => $circuit, 'leaf' => Leaf::Sheet->value]);
+        }
+
         return $this->frame->url([
             'station' => $gap->station,
             'c' => $circuit,

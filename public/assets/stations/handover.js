@@ -9,7 +9,7 @@ document.addEventListener(
     const key = e.key.toLowerCase();
     const marked = { v: '[data-leaf-after]', p: '[data-leaf-print]', a: '[data-leaf-photo]' }[key];
     const link = marked && $(marked);
-    if (link) location.assign(link.href);
+    if (link) go(link);
     else if (key === 'e' && $('[data-leaf-write]')) $('[data-leaf-write]').focus();
     else if (key === 'e' && $('[data-leaf-since]')) location.assign($('[data-leaf-since]').href);
     else return;

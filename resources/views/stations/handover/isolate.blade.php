@@ -57,11 +57,13 @@
                     alt="Where it is: {{ $pull->words }}"
                 >
             @elseif ($pull->kind === 'fuse')
-                <p class="wanted">Photo of {{ $pull->id }}: <a
-                        data-leaf-photo
-                        href="{{ $frame->url(['station' => 'build']) }}"
-                    >take one</a>
-                </p>
+                <details class="wanted">
+                    <summary data-leaf-photo>Photo of {{ $pull->id }}: take one</summary>
+                    @include('stations.build.photo', [
+                        'id' => "photo-{$pull->id}",
+                        'with' => ['about' => $pull->id],
+                    ])
+                </details>
             @endif
         </div>
     @endforeach
