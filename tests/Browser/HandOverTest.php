@@ -2,7 +2,6 @@
 
 declare(strict_types=1);
 
-use Facebook\WebDriver\Remote\LocalFileDetector;
 use Facebook\WebDriver\WebDriverKeys;
 use Tests\Support\Bench;
 use Tests\Support\Window;
@@ -11,17 +10,7 @@ use Tests\Support\Window;
 function atHandOver(string $example, string $leaf, int $width = 1280, int $height = 800): Window
 {
     $w = Bench::here()->window($width, $height);
-    $w->open('/');
-    $w->find('input[type=file]')
-        ->setFileDetector(new LocalFileDetector())
-        ->sendKeys((string) realpath(__DIR__."/../../examples/{$example}.glow.json"))
-        ->submit();
-    $w->until(
-        fn (): bool => str_contains((string) $w->driver->getCurrentURL(), '/circuit'),
-        'the build is brought in',
-        40,
-    );
-    $at = (string) preg_replace('#/circuit.*$#', "/handover?leaf={$leaf}", $w->driver->getCurrentURL());
+    $at = $w->bringIn($example)."/handover?leaf={$leaf}";
     $w->driver->get($at);
     $w->find('.leaves');
 

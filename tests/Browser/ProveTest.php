@@ -2,7 +2,6 @@
 
 declare(strict_types=1);
 
-use Facebook\WebDriver\Remote\LocalFileDetector;
 use Facebook\WebDriver\WebDriverKeys;
 use Tests\Support\Bench;
 use Tests\Support\Window;
@@ -11,14 +10,7 @@ use Tests\Support\Window;
 function atProve(string $example, string $circuit, int $width = 1280, int $height = 800): Window
 {
     $w = Bench::here()->window($width, $height);
-    // What hangs on the wall was changed by other tests: a file of its own is brought in.
-    $w->open('/');
-    $w->find('input[type=file]')
-        ->setFileDetector(new LocalFileDetector())
-        ->sendKeys((string) realpath(__DIR__."/../../examples/{$example}.glow.json"))
-        ->submit();
-    $w->until(fn (): bool => str_contains((string) $w->driver->getCurrentURL(), '/circuit'), 'the build is brought in');
-    $at = (string) preg_replace('#/circuit.*$#', "/prove?c={$circuit}", $w->driver->getCurrentURL());
+    $at = $w->bringIn($example)."/prove?c={$circuit}";
     $w->driver->get($at);
     $w->until(fn (): bool => $w->all('.chain') !== [], 'every fault is tried', 40);
     // Now that its gates are known, the switches stand as they want them.

@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace Tests\Support;
 
 use Facebook\WebDriver\Exception\StaleElementReferenceException;
+use Facebook\WebDriver\Remote\LocalFileDetector;
 use Facebook\WebDriver\Remote\RemoteWebDriver;
 use Facebook\WebDriver\Remote\RemoteWebElement;
 use Facebook\WebDriver\WebDriverBy;
@@ -39,6 +40,24 @@ final class Window
             }
         }
         throw new RuntimeException("{$title} does not hang on the wall.");
+    }
+
+    /**
+     * An example as a build of its own: what hangs on the wall is changed by other tests.
+     *
+     * @return string its address
+     */
+    public function bringIn(string $example): string
+    {
+        $this->open('/');
+        $this->find('input[type=file]')
+            ->setFileDetector(new LocalFileDetector())
+            ->sendKeys((string) realpath(__DIR__."/../../examples/{$example}.glow.json"))
+            ->submit();
+        $here = fn (): string => $this->driver->getCurrentURL();
+        $this->until(fn (): bool => str_contains($here(), '/circuit'), 'the build is brought in', 40);
+
+        return (string) preg_replace('#/circuit.*$#', '', $here());
     }
 
     /** @return list<RemoteWebElement> */
