@@ -113,7 +113,12 @@ final class Analyses
         $ofMoment = Keeper::value(
             ['moment', $document->hash(), $now->format('Y-m-d H'), Diary::newest(), ...$of],
             fn (): array => Rules::ofMoment(
-                new Moment($analysis, $now->format('Y-m-d\TH:iP'), fn (): Plan => Plans::of($analysis, $now)),
+                new Moment(
+                    $analysis,
+                    $now->format('Y-m-d\TH:iP'),
+                    fn (): Plan => Plans::of($analysis, $now),
+                    Lived::bad(),
+                ),
             ),
         );
         $found = array_filter(

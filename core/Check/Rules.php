@@ -22,6 +22,7 @@ use BenchGlow\Check\Fuse\FuseMayNotBlowRule;
 use BenchGlow\Check\Fuse\FuseMissingRule;
 use BenchGlow\Check\Fuse\FuseTooFarRule;
 use BenchGlow\Check\Fuse\FuseTooSmallRule;
+use BenchGlow\Check\HandOver\FailsOftenRule;
 use BenchGlow\Check\HandOver\FuseDiffersRule;
 use BenchGlow\Check\HandOver\NoFusePhotoRule;
 use BenchGlow\Check\HandOver\NotProvenRule;
@@ -400,6 +401,7 @@ final class Rules
         NoFusePhotoRule::class,
         OpenPointsRule::class,
         SettingsMissingRule::class,
+        FailsOftenRule::class,
         OptionStaleRule::class,
         BelowCostRule::class,
         NoPriceRule::class,

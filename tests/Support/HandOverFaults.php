@@ -65,6 +65,29 @@ final class HandOverFaults
         );
     }
 
+    /** Four snap-on taps among many soldered joints, handed over two years ago; so many of them failed. */
+    private static function lived(int $failed): Document
+    {
+        $edits = [];
+        foreach (range(1, 20) as $n) {
+            $edits[] = new AddItem(
+                'devices',
+                new Fields([
+                    'id' => "j{$n}",
+                    'kind' => 'joint',
+                    'label' => "Joint {$n}",
+                    'style' => $n <= 4 ? 'idc_tap' : 'solder',
+                ]),
+            );
+        }
+        foreach (range(1, $failed) as $n) {
+            $edits[] = new Log('failed', "2026-04-0{$n}", about: ["j{$n}"]);
+        }
+        $edits[] = new SetField('build', 'handover.on', '2024-04-01');
+
+        return self::handed(true, true, ...$edits);
+    }
+
     /** @return array<string, array{callable(): Document, list<string>, callable(): Document}> */
     public static function cases(): array
     {
@@ -126,6 +149,7 @@ final class HandOverFaults
                 ],
                 fn () => self::dimmed(true),
             ],
+            'use.fails_often' => [fn () => self::lived(4), ['note use.fails_often j1'], fn () => self::lived(2)],
             'quote.option_stale' => [
                 fn () => self::priced($option('old_shelf')),
                 ['warning quote.option_stale o1'],

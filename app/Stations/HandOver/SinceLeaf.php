@@ -124,7 +124,7 @@ final readonly class SinceLeaf
         return array_values(
             array_map(
                 fn (Exposed $e): string => ucfirst($e->group).' lets go more often than others: '.Living::says($e),
-                array_filter(Lived::of()->bad(), fn (Exposed $e): bool => in_array($e->group, $own, true)),
+                array_filter(Lived::bad(), fn (Exposed $e): bool => in_array($e->group, $own, true)),
             ),
         );
     }
