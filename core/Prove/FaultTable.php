@@ -156,10 +156,13 @@ final class FaultTable
     {
         if (! array_key_exists("{$key} {$fuse}", $this->ohms)) {
             $overlay = $key === null ? null : $this->faults[$key]->overlay;
+            if ($overlay?->isWritten()) {
+                // Another strip, part or resistor of a row: at half a volt no LED conducts, and the ohms are as they should be.
+                return $this->ohms["{$key} {$fuse}"] = $this->ohmsBehind(null, $fuse);
+            }
             $closed = $this->scene($overlay, $this->states[$this->fullest($fuse)] ?? [])->closed;
             $this->instrument ??= new Instrument($this->works);
-            $instrument = $overlay?->isWritten() ? new Instrument($this->works->with($overlay)) : $this->instrument;
-            $this->ohms["{$key} {$fuse}"] = $instrument->ohms("{$fuse}.2", $this->minus, $closed, [$fuse], $overlay);
+            $this->ohms["{$key} {$fuse}"] = $this->instrument->ohms("{$fuse}.2", $this->minus, $closed, [$fuse], $overlay);
         }
 
         return $this->ohms["{$key} {$fuse}"];

@@ -26,6 +26,7 @@ use BenchGlow\Prove\FaultTable;
 use BenchGlow\Prove\Finder;
 use BenchGlow\Prove\Gate;
 use BenchGlow\Prove\Gates;
+use BenchGlow\Prove\Instrument;
 use BenchGlow\Prove\Observation;
 use BenchGlow\Prove\Pairs;
 use BenchGlow\Prove\Proving;
@@ -107,6 +108,10 @@ describe('faults', function (): void {
                     ->toBeLessThan($share * 1.35);
             }
         }
+        // A meter's half volt makes no LED conduct: what is another strip reads as the right one does.
+        $bare = new Instrument($table->works->with($table->faults['part:shelf_light@watts']->overlay));
+        $own = $bare->ohms('F1.2', $table->minus(), $table->scene(null, $table->states[0])->closed, ['F1']);
+        expect($table->ohmsBehind('part:shelf_light@watts', 'F1'))->toBe($own)->toBe($table->ohmsBehind(null, 'F1'));
         expect($amps('segment:shelf_light@unit'))
             ->toBeLessThan($whole)
             ->toBeGreaterThan(0.9 * $whole);
