@@ -84,12 +84,12 @@ final class HandOverStation extends Station
 
     public function routes(): void
     {
-        Route::post('/seal', [HandOverController::class, 'seal'])->name('handover.seal');
+        Route::post('/seal', [ActController::class, 'seal'])->name('handover.seal');
         Route::get('/quote', [HandOverController::class, 'quote'])->name('handover.quote');
-        Route::post('/again', [HandOverController::class, 'again'])->name('handover.again');
-        Route::post('/share', [HandOverController::class, 'share'])->name('handover.share');
-        Route::post('/share/{share}/end', [HandOverController::class, 'unshare'])->name('handover.unshare');
-        Route::post('/offer', [HandOverController::class, 'offer'])->name('handover.offer');
+        Route::post('/again', [ActController::class, 'again'])->name('handover.again');
+        Route::post('/share', [ActController::class, 'share'])->name('handover.share');
+        Route::post('/share/{share}/end', [ActController::class, 'unshare'])->name('handover.unshare');
+        Route::post('/offer', [ActController::class, 'offer'])->name('handover.offer');
         Route::get('/sheet.html', [HandOverController::class, 'file'])->name('handover.file');
         Route::get('/sheet.pdf', [HandOverController::class, 'paper'])->name('handover.paper');
         Route::get('/archive.zip', [HandOverController::class, 'archive'])->name('handover.archive');
