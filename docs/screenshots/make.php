@@ -44,7 +44,7 @@ picture('circuit-faults-day', $at('Harbour tour', '?c=warehouse'));
 picture('circuit-narrow', $at('Heron'), 390, 844);
 picture('brief-day', $at('Heron', '?c=galley_shelf&m=20:00', 'brief'), 1280, 1000);
 picture('circuit-opened-day', $at('Heron', '?c=cabin_steps&w=cabin_steps_light_feed.1&wm=0.4+m'));
-picture('handover-day', $at('Coffee stall', '', 'handover'));
+picture('handover-day', $at('Heron', '?c=galley_shelf&leaf=price', 'handover'), 1280, 1000);
 picture(
     'wish-night',
     function (Window $w) use ($at): void {
