@@ -108,7 +108,7 @@ it('lists what was taken down, and hangs it back with its history', function ():
     $this->sends($build, ['op' => 'set', 'id' => 'build', 'field' => 'title', 'text' => 'Sold'])->assertOk();
     $this->post("/b/{$build->key}/take-down")->assertRedirect();
     $wall = (string) $this->get('/')->getContent();
-    expect(titles($wall))->toBe([])->and($wall)->toShow('Taken down (1)', 'Hang Sold back');
+    expect(titles($wall))->toBe([])->and($wall)->toShow('Taken down (1)', 'Hang it back: Sold');
     $this->get("/b/{$build->key}/circuit")->assertNotFound();
     $this->post("/b/{$build->key}/edit", ['op' => 'set', 'base' => '2', 'token' => 't'])->assertNotFound();
     $this->post("/b/{$build->key}/hang-back")->assertRedirect();

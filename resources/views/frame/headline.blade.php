@@ -30,7 +30,7 @@
                     stroke="currentColor"
                     stroke-width="2"
                 />
-            </svg> {{ $frame->moves->sealed }}</a>
+            </svg> <span class="seal-words">{{ $frame->moves->sealed }}</span></a>
     @endif
     <a
         class="kept"

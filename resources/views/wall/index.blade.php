@@ -116,7 +116,7 @@
                                 @csrf
                                 <button
                                     class="button is-small"
-                                    aria-label="Hang {{ $build->title }} back"
+                                    aria-label="Hang it back: {{ $build->title }}"
                                 >Hang it back</button>
                             </form>
                         </li>
