@@ -12,6 +12,7 @@ use BenchGlow\Build\Device\JointDevice;
 use BenchGlow\Build\Device\PlugDevice;
 use BenchGlow\Build\Document;
 use BenchGlow\Build\Names;
+use BenchGlow\HandOver\AsMade;
 use BenchGlow\HandOver\Gap;
 use BenchGlow\HandOver\Pictures;
 use BenchGlow\HandOver\Reach;
@@ -30,7 +31,7 @@ final readonly class Wiring
 
     private Names $names;
 
-    private Marks $marks;
+    private AsMade $made;
 
     /** @param  list<Gap>  $unset  controllers whose settings nobody wrote down */
     public function __construct(private Analysis $analysis, private string $units, private array $unset)
@@ -38,7 +39,7 @@ final readonly class Wiring
         $this->build = $analysis->build;
         $this->document = $this->build->document;
         $this->names = Names::in($this->build->index);
-        $this->marks = new Marks($this->document);
+        $this->made = new AsMade($this->document);
     }
 
     public function places(): Section
@@ -108,11 +109,11 @@ final readonly class Wiring
     {
         $rows = [];
         foreach ($this->analysis->leads as $id => $lead) {
-            $cut = $this->marks->cutM((string) $id);
+            $cut = $this->made->cutM((string) $id);
             $fuses = [];
             foreach ($this->analysis->fuses as $fuse) {
                 if ($fuse->lead === $lead->id) {
-                    $in = $this->marks->fuseA($fuse->id) ?? $fuse->fittedA();
+                    $in = $this->made->fuseA($fuse->id) ?? $fuse->fittedA();
                     $fuses[] = "{$fuse->id} ".($in === null ? 'none fits' : Shown::amps($in));
                 }
             }

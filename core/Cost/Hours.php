@@ -21,7 +21,7 @@ final readonly class Hours
     public const ALL = '';
 
     /** The whole is known no better than this share of it, whatever its acts are (build-handover.md 7). */
-    private const HIGH = '1.645';
+    private const HIGH = 1.645;
 
     /**
      * @param  array<string, BigDecimal>  $planned  circuit => likely hours
@@ -69,7 +69,7 @@ final readonly class Hours
         );
         $all = array_sum($minutes);
         $spread = $all > 0.0 ? sqrt($square + (Plan::SHARED * $all) ** 2) / $all : 0.0;
-        $more = BigDecimal::of(DecimalText::of(exp((float) self::HIGH * $spread), 4));
+        $more = BigDecimal::of(DecimalText::of(exp(self::HIGH * $spread), 4));
 
         return new self($planned, $likely, $likely->multipliedBy($more), false, $took);
     }

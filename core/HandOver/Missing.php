@@ -111,8 +111,9 @@ final readonly class Missing
     private function fuses(): array
     {
         $gaps = [];
+        $made = new AsMade($this->build->document);
         foreach ($this->analysis->fuses as $id => $fuse) {
-            $in = self::fitted($this->build, (string) $id);
+            $in = $made->fuseA((string) $id);
             $planned = $fuse->fittedA();
             if ($in !== null && $planned !== null && abs($in - $planned) > 1e-6) {
                 $gaps[] = new Gap(
@@ -127,19 +128,6 @@ final readonly class Missing
         }
 
         return $gaps;
-    }
-
-    /** Amps of the fuse that was put in; null where nobody noted it. */
-    public static function fitted(Build $build, string $fuse): ?float
-    {
-        $in = null;
-        foreach ($build->document->fields()->object('work')->objects('done') as $row) {
-            if ($row->text('step') === "fuse:{$fuse}") {
-                $in = $row->object('as')->numberOrNull('amps');
-            }
-        }
-
-        return $in;
     }
 
     /** @return list<Gap> */

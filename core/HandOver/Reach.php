@@ -8,6 +8,7 @@ use BenchGlow\Build\Build;
 use BenchGlow\Build\Panel;
 use BenchGlow\Loom\Loom;
 use BenchGlow\Quantity\Words;
+use BenchGlow\Steps\Opening;
 
 /** What comes off before a thing can be got at. */
 final readonly class Reach
@@ -41,9 +42,9 @@ final readonly class Reach
         $fasteners = 0;
         $minutes = 0.0;
         foreach ($all as $panel) {
-            $own = $this->fasteners($panel->id);
-            $fasteners += $own[0];
-            $minutes += $panel->minutes ?? $own[1] + ($panel->wire === null ? 0.0 : 3.0);
+            $opening = new Opening($this->build, $panel);
+            $fasteners += $opening->fasteners;
+            $minutes += $opening->minutes;
         }
 
         return [array_map(fn (Panel $p): string => Words::within($p->label), array_values($all)), $fasteners, $minutes];
@@ -58,20 +59,5 @@ final readonly class Reach
                 : null;
         }
         $all[$panel->id] ??= $panel;
-    }
-
-    /** @return array{int, float} how many, and minutes as the order of work has them */
-    private function fasteners(string $panel): array
-    {
-        $count = 0;
-        $minutes = 1.0;
-        foreach ($this->build->fasteners as $fastener) {
-            if ($fastener->panel === $panel) {
-                $count += $fastener->count;
-                $minutes += 0.5 * $fastener->count * ($fastener->hidden ? 2 : 1);
-            }
-        }
-
-        return [$count, $minutes];
     }
 }

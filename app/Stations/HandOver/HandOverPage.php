@@ -7,7 +7,6 @@ namespace App\Stations\HandOver;
 use App\Frame\Frame;
 use App\Models\Handover;
 use App\Store\Seals;
-use BenchGlow\Cost\Cost;
 
 /** What the plate of Hand over shows: one of five leaves, and how the build stands to its seals. */
 final class HandOverPage
@@ -84,10 +83,5 @@ final class HandOverPage
     public function changed(): ChangedLeaf
     {
         return new ChangedLeaf($this->frame, $this);
-    }
-
-    public function cost(): Cost
-    {
-        return $this->price()->cost;
     }
 }

@@ -6,6 +6,7 @@ namespace BenchGlow\Steps\Verb;
 
 use BenchGlow\Quantity\Words;
 use BenchGlow\Steps\Job;
+use BenchGlow\Steps\Opening;
 use BenchGlow\Steps\Site;
 use BenchGlow\Steps\Verb;
 
@@ -21,22 +22,13 @@ final class Open implements Verb
     {
         $steps = [];
         foreach ($job->panels() as $panel) {
-            $usual = 1.0;
-            $count = 0;
-            $bag = '';
-            foreach ($job->build->fasteners as $fastener) {
-                if ($fastener->panel === $panel->id) {
-                    $count += $fastener->count;
-                    $usual += 0.5 * $fastener->count * ($fastener->hidden ? 2 : 1);
-                    $bag = $bag ?: $fastener->bag;
-                }
-            }
-            $usual += $panel->wire === null ? 0.0 : 3.0;
+            $opening = new Opening($job->build, $panel);
+            [$count, $bag] = [$opening->fasteners, $opening->bag];
             $steps[] = $job->step(
                 $this->key(),
                 $panel->id,
                 'Take off '.Words::within($panel->label),
-                $panel->minutes ?? $usual,
+                $opening->minutes,
                 null,
                 [$panel->id],
                 new Site(Words::within($panel->label), 'open', $job->outer($panel->id)),

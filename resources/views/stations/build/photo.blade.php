@@ -1,4 +1,4 @@
-{{-- $id: of the fields; $with: what it is bound to --}}
+{{-- $id: of the fields; $with: what it is bound to; $things: id => name, where it is chosen here --}}
 <x-form
     op="photo"
     :echo="$id . '-echo'"
@@ -18,12 +18,25 @@
         capture="environment"
         data-most="{{ App\Store\Photos::MOST_BYTES }}"
     >
-    <x-field
-        :id="$id . '-note'"
-        label="of"
-        name="note"
-        size="20"
-    />
+    @isset($things)
+        <label for="{{ $id }}-about">of</label>
+        <span class="select"><select
+                class="typed"
+                id="{{ $id }}-about"
+                name="about"
+            >
+                @foreach ($things as $thing => $name)
+                    <option value="{{ $thing }}">{{ $name }}</option>
+                @endforeach
+            </select></span>
+    @else
+        <x-field
+            :id="$id . '-note'"
+            label="of"
+            name="note"
+            size="20"
+        />
+    @endisset
     <button class="button">Keep it</button><span
         class="echo"
         id="{{ $id }}-echo"

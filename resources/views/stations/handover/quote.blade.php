@@ -5,17 +5,10 @@
 ])
 
 <body class="print-page">
-    <nav
-        class="no-print row"
-        aria-label="The price"
-    ><button
-            class="button is-primary"
-            type="button"
-            data-print
-        >Print</button> <a
-            class="button"
-            href="{{ $page->url(App\Stations\HandOver\Leaf::Price) }}"
-        >Back to the bench</a></nav>
+    @include('stations.handover.print_nav', [
+        'of' => 'The price',
+        'back' => $page->url(App\Stations\HandOver\Leaf::Price),
+    ])
     <main class="sheet">
         <h1>{{ $frame->document->title() }}</h1>
         <p class="price-sentence">{{ $leaf->said($leaf->cost->said($leaf->cost->net())) }}</p>

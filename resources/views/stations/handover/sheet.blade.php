@@ -8,17 +8,10 @@
         rel="stylesheet"
         href="{{ route('handover.head', $frame->build, false) }}"
     >
-    <nav
-        class="no-print row"
-        aria-label="The sheet"
-    ><button
-            class="button is-primary"
-            type="button"
-            data-print
-        >Print</button> <a
-            class="button"
-            href="{{ $frame->url(['station' => 'handover']) }}"
-        >Back to the bench</a></nav>
+    @include('stations.handover.print_nav', [
+        'of' => 'The sheet',
+        'back' => $frame->url(['station' => 'handover']),
+    ])
     <main class="sheet">
         <header>
             <h1>{{ $frame->document->title() }}</h1>

@@ -156,40 +156,7 @@
     </x-form>
     <details class="hand-tools">
         <summary>A picture of it</summary>
-        <x-form
-            op="photo"
-            echo="since-photo-echo"
-            render="all"
-            :to="$frame->to('build.photo')"
-            class="says"
-            enctype="multipart/form-data"
-            hx-encoding="multipart/form-data"
-        >
-            <label for="since-photo">Picture</label>
-            <input
-                type="file"
-                id="since-photo"
-                name="photo"
-                accept="image/jpeg,image/png,image/webp"
-                capture="environment"
-                data-most="{{ App\Store\Photos::MOST_BYTES }}"
-            >
-            <label for="since-photo-about">of</label>
-            <span class="select"><select
-                    class="typed"
-                    id="since-photo-about"
-                    name="about"
-                >
-                    @foreach ($leaf->things() as $id => $name)
-                        <option value="{{ $id }}">{{ $name }}</option>
-                    @endforeach
-                </select></span>
-            <button class="button is-small">Keep it</button>
-            <span
-                class="echo"
-                id="since-photo-echo"
-            ></span>
-        </x-form>
+        @include('stations.build.photo', ['id' => 'since', 'with' => [], 'things' => $leaf->things()])
     </details>
     @foreach ($leaf->often() as $words)
         <p class="wanted">{{ $words }}</p>

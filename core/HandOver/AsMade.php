@@ -2,13 +2,13 @@
 
 declare(strict_types=1);
 
-namespace BenchGlow\AsBuilt;
+namespace BenchGlow\HandOver;
 
 use BenchGlow\Build\Document;
 use BenchGlow\Format\Fields;
 
 /** What the marks of the work say of how it was really made: lengths as cut, fuses as they are in. */
-final readonly class Marks
+final readonly class AsMade
 {
     /** @var array<string, Fields> step => its last mark */
     private array $done;
