@@ -8,6 +8,9 @@ use App\Models\BenchEvent;
 use App\Models\Build;
 use App\Models\Photo;
 use App\Models\Revision;
+use App\Stations\HandOver\SheetLeaf;
+use BenchGlow\AsBuilt\HtmlFile;
+use BenchGlow\AsBuilt\Signed;
 use BenchGlow\Build\Document;
 use BenchGlow\Format\BadBuild;
 use BenchGlow\HandOver\Archive;
@@ -46,9 +49,22 @@ final class Archives
         }
         Archive::write(
             $path,
-            [Archive::BUILD => $document->json, Archive::REVISIONS => $lines, Archive::EVENTS => $events],
+            [
+                Archive::BUILD => $document->json,
+                Archive::REVISIONS => $lines,
+                Archive::EVENTS => $events,
+                Archive::SHEET => self::sheet($build, $document),
+            ],
             $photos,
         );
+    }
+
+    /** The sheet as a file, signed. */
+    private static function sheet(Build $build, Document $document): string
+    {
+        $html = HtmlFile::of(SheetLeaf::of($build, $build->head), $document->json, SheetLeaf::photo(...));
+
+        return Signed::with($html, Seals::key());
     }
 
     /**

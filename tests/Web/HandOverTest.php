@@ -362,3 +362,33 @@ it('takes the picture of a fuse where it is missing, and shows it there', functi
         ->not->toContain('Photo of F1: take one');
     expect((string) $this->get("/b/{$build->key}/sheet.html")->getContent())->toContain('data:image/jpeg;base64,');
 });
+
+it('seals and offers only what the page showed', function (): void {
+    $build = $this->bench()->create(HandOverFaults::handed(), 'Hung', 'w');
+    $old = (string) $build->head;
+    handed($build, 'set', ['id' => 'shelf_light', 'field' => 'wanted_m', 'text' => '1.1 m']);
+    $head = $build->refresh()->head;
+    $this->post("/b/{$build->key}/seal", ['base' => $old, 'made_for' => 'the skipper'])->assertRedirect();
+    expect(session('refused'))->toContain('Another window has changed this build')->and(Seals::of($build))->toBe([]);
+    $this->post("/b/{$build->key}/offer", ['base' => $old, 'words' => 'x'])->assertRedirect();
+    expect(session('refused'))->toContain('Another window')->and($build->refresh()->head)->toBe($head);
+});
+
+it('takes an option of several changes at once, and packs the sheet into the archive', function (): void {
+    $build = $this->hungExample('heron');
+    $batch = [
+        'op' => 'batch',
+        'edits' => [
+            ['op' => 'set', 'id' => 'galley_shelf_light', 'field' => 'wanted_m', 'value' => 2.0],
+            ['op' => 'set', 'id' => 'galley_shelf_light', 'field' => 'label', 'value' => 'Short shelf'],
+        ],
+    ];
+    handed($build, 'edit', ['edit' => (string) json_encode($batch)]);
+    $this->post("/b/{$build->key}/offer", ['base' => (string) $build->refresh()->head, 'words' => 'Shorter']);
+    $options = headOf($build)->fields()->object('quote')->objects('options');
+    handed($build, 'picks', ['option' => $options[4]->text('id'), 'take' => '1']);
+    expect(headOf($build)->fields()->objects('lights')[0]->text('label'))->toBe('Short shelf');
+    $path = sys_get_temp_dir().'/bench-glow-s-'.bin2hex(random_bytes(4)).'.zip';
+    Archives::write($build->refresh(), $path);
+    expect(Signed::read((string) Archive::text($path, Archive::SHEET))[0] ?? '')->toBe(Signed::SOUND);
+});

@@ -6,19 +6,13 @@ namespace App\Http\Controllers;
 
 use App\Frame\Foot;
 use App\Models\Build;
-use App\Models\Handover;
 use App\Models\Share;
 use App\Stations\HandOver\SheetLeaf;
 use App\Store\Bench;
 use App\Store\Diary;
 use App\Store\Keeper;
-use App\Store\Proofs;
 use App\Store\Shares;
-use App\Support\WallClock;
-use BenchGlow\AsBuilt\AsBuilt;
-use BenchGlow\AsBuilt\Handed;
 use BenchGlow\AsBuilt\HtmlFile;
-use BenchGlow\AsBuilt\ProofRows;
 use BenchGlow\Build\Document;
 use BenchGlow\Check\Review;
 use BenchGlow\Cost\Codes;
@@ -45,7 +39,7 @@ final class ShareController extends Controller
         $document = (new Bench())->document($build, $share->no);
         $price = $share->what === 'price' ? $this->price($document, $token) : '';
 
-        return $this->page($document->title(), $price.$this->sheet($share, $document));
+        return $this->page($document->title(), $price.$this->sheet($build, $share, $document));
     }
 
     /** The only thing a link can write: which options were picked. */
@@ -71,30 +65,14 @@ final class ShareController extends Controller
         );
     }
 
-    private function sheet(Share $share, Document $document): string
+    private function sheet(Build $build, Share $share, Document $document): string
     {
         $of = ['shared', $document->hash(), Foot::version()];
 
-        return Keeper::value($of, function () use ($share, $document): array {
-            $review = Review::of($document);
-            $seal = Handover::query()
-                ->where(['build_id' => $share->build_id, 'no' => $share->no])
-                ->first();
-            $proof = new ProofRows(
-                $review->analysis,
-                fn (string $circuit): array => Proofs::whole($review->analysis, $circuit)->gates(),
-                fn (string $c, string $key): ?string => Proofs::of($review->analysis, $c)->table->faults[$key]->says ??
-                    null,
-            );
-            $handed = new Handed(
-                $seal?->letter,
-                $seal === null ? '' : WallClock::of($seal->at)->format('j F Y'),
-                "revision {$share->no}",
-                Foot::version(),
-            );
-
-            return [HtmlFile::body(AsBuilt::of($review, $handed, $proof)->sections(), SheetLeaf::photo(...))];
-        })[0];
+        return Keeper::value(
+            $of,
+            fn (): array => [HtmlFile::body(SheetLeaf::of($build, $share->no)->sections(), SheetLeaf::photo(...))],
+        )[0];
     }
 
     /** The price without cost or margin, with boxes for what can be picked. */

@@ -28,6 +28,9 @@ use Illuminate\Http\Request;
 /** What is done at Hand over beyond one edit: sealing, offering the newest change, links, another like it. */
 final readonly class ActController
 {
+    /** Nobody seals, or takes back, what was not on the page. */
+    private const MOVED = 'Another window has changed this build since: look at it as it is now, then press again.';
+
     public function __construct(
         private Bench $bench,
         private Frames $frames,
@@ -48,6 +51,9 @@ final readonly class ActController
         $leaf = (new HandOverPage($frame))->seal();
         $to = $frame->url(['station' => 'handover', 'leaf' => Leaf::Seal->value]);
         $for = mb_substr(trim((string) $request->string('made_for')), 0, 120);
+        if ($this->window->base() !== $frame->base) {
+            return redirect($to, 303)->with('refused', self::MOVED);
+        }
         if (! $leaf->mayBeSealed()) {
             return redirect($to, 303)->with(
                 'refused',
@@ -86,6 +92,9 @@ final readonly class ActController
         $revision = $this->bench->revision($build, $frame->base);
         $label = mb_substr(trim((string) $request->string('words')), 0, 120);
         $before = $frame->moves->before();
+        if ($this->window->base() !== $frame->base) {
+            return redirect($to, 303)->with('refused', self::MOVED);
+        }
         if ($before === null || $revision->edit === null) {
             return redirect($to, 303)->with(
                 'refused',

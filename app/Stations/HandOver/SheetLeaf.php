@@ -6,15 +6,19 @@ namespace App\Stations\HandOver;
 
 use App\Frame\Foot;
 use App\Frame\Frame;
+use App\Models\Build;
 use App\Models\Handover;
+use App\Store\Bench;
 use App\Store\Keeper;
 use App\Store\Photos;
 use App\Store\Proofs;
 use App\Support\WallClock;
 use ArrayObject;
+use BenchGlow\Analysis\Analysis;
 use BenchGlow\AsBuilt\AsBuilt;
 use BenchGlow\AsBuilt\Handed;
 use BenchGlow\AsBuilt\ProofRows;
+use BenchGlow\Check\Review;
 use BenchGlow\HandOver\Isolated;
 use BenchGlow\HandOver\Isolation;
 use BenchGlow\Scene\Moment;
@@ -27,13 +31,6 @@ final class SheetLeaf
     public function __construct(private readonly Frame $frame, ?Handover $seal)
     {
         [$whole, $each] = self::isolation($frame);
-        $analysis = $frame->analysis;
-        $proof = new ProofRows(
-            $analysis,
-            fn (string $circuit): array => Proofs::whole($analysis, $circuit)->gates(),
-            fn (string $circuit, string $key): ?string => Proofs::of($analysis, $circuit)->table->faults[$key]->says ??
-                null,
-        );
         $this->sheet = new AsBuilt(
             $frame->review,
             new Handed(
@@ -43,7 +40,7 @@ final class SheetLeaf
                 Foot::version(),
                 $frame->preference->units,
             ),
-            $proof,
+            self::proof($frame->analysis),
             $whole,
             $each,
         );
@@ -67,6 +64,37 @@ final class SheetLeaf
         unset($known['']);
 
         return [$whole, array_combine(array_map(strval(...), array_keys($known)), array_values($known))];
+    }
+
+    /** What was proven, by the tables that are kept. */
+    private static function proof(Analysis $analysis): ProofRows
+    {
+        return new ProofRows(
+            $analysis,
+            fn (string $circuit): array => Proofs::whole($analysis, $circuit)->gates(),
+            fn (string $circuit, string $key): ?string => Proofs::of($analysis, $circuit)->table->faults[$key]->says ??
+                null,
+        );
+    }
+
+    /** The sheet of any kept revision, as whoever was handed it reads it. */
+    public static function of(Build $build, int $no): AsBuilt
+    {
+        $review = Review::of((new Bench())->document($build, $no));
+        $seal = Handover::query()
+            ->where(['build_id' => $build->id, 'no' => $no])
+            ->first();
+
+        return AsBuilt::of(
+            $review,
+            new Handed(
+                $seal?->letter,
+                $seal === null ? '' : WallClock::of($seal->at)->format('j F Y'),
+                "revision {$no}",
+                Foot::version(),
+            ),
+            self::proof($review->analysis),
+        );
     }
 
     /** Bytes of a picture, small enough to be sent with twenty others. */
