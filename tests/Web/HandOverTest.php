@@ -392,3 +392,9 @@ it('takes an option of several changes at once, and packs the sheet into the arc
     Archives::write($build->refresh(), $path);
     expect(Signed::read((string) Archive::text($path, Archive::SHEET))[0] ?? '')->toBe(Signed::SOUND);
 });
+
+it('does not count hours in a price that has no rate', function (): void {
+    $build = $this->hungExample('wherry');
+    $words = AtBuild::words($this->get("/b/{$build->key}/handover?leaf=price"));
+    expect($words)->toContain('hours are not in it, no rate is typed')->not->toContain('of which');
+});

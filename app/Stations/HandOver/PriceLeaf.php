@@ -44,6 +44,9 @@ final class PriceLeaf
     {
         $price = $this->said($this->cost->said($this->cost->net()));
         $hours = Cost::short($this->cost->hours->likely);
+        if ($this->quote->textOrNull('rate_per_h') === null) {
+            return "{$price}; {$hours} hours are not in it, no rate is typed.";
+        }
         $high = $this->said($this->cost->said($this->cost->most()));
         $most = $high === $price ? '' : "; at most {$high}";
         $of = $this->cost->hours->typed ? "{$hours} hours as typed" : "of which {$hours} hours";

@@ -2,9 +2,6 @@
 @php($cost = $leaf->cost)
 @php($q = $leaf->quote)
 <h1 class="price-sentence">{{ $leaf->sentence() }}</h1>
-@if ($q->text('rate_per_h') === '')
-    <p class="muted">No rate is typed yet: the hours are not in the price.</p>
-@endif
 @if ($leaf->taxed() !== '')
     <p class="muted">{{ ucfirst($leaf->taxed()) }}.</p>
 @endif
