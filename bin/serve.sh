@@ -1,6 +1,6 @@
 # Sourced by bin/glow: what the bench runs on. php-fpm behind Caddy where both are there, else PHP's own server.
 
-run="$here/storage/run"
+run="${GLOW_RUN:-$here/storage/run}"
 
 # The database that is served; told apart from one that was named wrongly.
 database() { echo "${GLOW_DATABASE:-$here/storage/bench/bench.sqlite}"; }
@@ -100,6 +100,21 @@ php_value[memory_limit] = 256M
 php_admin_value[max_execution_time] = 45
 php_admin_value[upload_max_filesize] = 16M
 php_admin_value[post_max_size] = 17M
+; Those who come by the local net: whoever keeps these busy keeps nobody at the bench from working.
+[open]
+listen = $run/open.sock
+listen.mode = 0600
+pm = ondemand
+pm.max_children = 8
+pm.process_idle_timeout = 60s
+pm.max_requests = 400
+request_terminate_timeout = 60s
+clear_env = no
+catch_workers_output = no
+php_value[memory_limit] = 256M
+php_admin_value[max_execution_time] = 45
+php_admin_value[upload_max_filesize] = 16M
+php_admin_value[post_max_size] = 17M
 F
   cat >"$run/Caddyfile" <<C
 {
@@ -116,6 +131,7 @@ F
 }
 http://:$port {
 	bind $host
+	header -Server
 	root * $here/public
 	encode gzip
 	request_body {
@@ -137,18 +153,59 @@ http://:$port {
 C
 }
 
+# Seconds since the machine started: a clock that is set moves no end.
+uptime_s() { local up rest; read -r up rest </proc/uptime; echo "${up%.*}"; }
+
+# The listener on the local net, as the files in the folder "open" ask for it: "ADDRESS PORT SECONDS" or - for no end. What it
+# does it says there too: "listens", or "failed" with why.
+gate=
+gate_for=
+gate_end=
+gate_tick() {
+  local wanted=
+  [ -f "$run/open/wanted" ] && wanted=$(<"$run/open/wanted")
+  if [ -n "$gate" ] && ! kill -0 "$gate" 2>/dev/null; then
+    sed -n 's/^Error: //p' "$here/storage/logs/open-start.log" 2>/dev/null | tail -1 | cut -c1-300 >"$run/open/failed"
+    gate=
+    rm -f "$run/open/wanted" "$run/open/state.json" "$run/open/listens"
+    return
+  fi
+  if [ -n "$gate" ] && { [ "$wanted" != "$gate_for" ] || { [ "$gate_end" != - ] && [ "$(uptime_s)" -ge "$gate_end" ]; }; }; then
+    kill "$gate" 2>/dev/null
+    wait "$gate" 2>/dev/null
+    gate=
+    rm -f "$run/open/listens"
+    # Its time is over; what was asked for meanwhile is carried out.
+    [ "$wanted" = "$gate_for" ] && { rm -f "$run/open/wanted" "$run/open/state.json"; return; }
+  fi
+  [ -n "$wanted" ] && [ -z "$gate" ] || return 0
+  local address port seconds
+  read -r address port seconds <<<"$wanted"
+  gate_for=$wanted
+  gate_end=-
+  [ "$seconds" = - ] || gate_end=$(($(uptime_s) + seconds))
+  XDG_DATA_HOME="$run" XDG_CONFIG_HOME="$run" setpriv --pdeathsig TERM -- caddy run --config "$run/open/Caddyfile" \
+    --adapter caddyfile >"$here/storage/logs/open-start.log" 2>&1 9>&- &
+  gate=$!
+  : >"$run/open/listens"
+}
+
 # Runs until it is told to stop, or a part of it ends.
 serve() {
   local host=$1 port=$2
   children=()
   mkdir -p "$run" && chmod 700 "$run" || fail "the folder storage/run can't be written."
+  # What was open is closed by a new start.
+  rm -rf "$run/open" "$run/can-open"
   rotated "$here/storage/logs/fpm.log"; rotated "$here/storage/logs/server.log"; rotated "$here/storage/logs/laravel.log"
-  trap 'kill "${children[@]}" 2>/dev/null; wait 2>/dev/null; exit 0' INT TERM HUP
+  trap 'kill "${children[@]}" $gate 2>/dev/null; rm -rf "$run/open" "$run/can-open"; wait 2>/dev/null; exit 0' INT TERM HUP
   local shown=$host; [ "$host" = "::1" ] && shown="[::1]"
   if need_server; then
     write_configs "$host" "$port"
     local root=(); [ "$(id -u)" -eq 0 ] && root=(-R)
-    child "$fpm" -F -y "$run/fpm.conf" "${root[@]+"${root[@]}"}" "${opcache[@]}" -d opcache.jit=tracing -d opcache.jit_buffer_size=64M
+    child "$fpm" -F -y "$run/fpm.conf" "${root[@]+"${root[@]}"}" "${opcache[@]}" -d opcache.jit=tracing -d opcache.jit_buffer_size=64M \
+      -d expose_php=0 -d zend.exception_ignore_args=1
+    : >"$run/can-open"
     XDG_DATA_HOME="$run" XDG_CONFIG_HOME="$run" child caddy run --config "$run/Caddyfile" --adapter caddyfile 2>>"$here/storage/logs/server.log"
   else
     step "php-fpm and Caddy are not here and can't be installed by this user: PHP's own server is used"
@@ -169,10 +226,11 @@ serve() {
   echo "Bench Glow is on http://$shown:$port (stop it with Ctrl-C)"
   local next=$((SECONDS + 600))
   while :; do
-    sleep 2 9>&- &
-    wait -n $! 2>/dev/null
+    sleep 0.5 9>&- &
+    wait $! 2>/dev/null
+    gate_tick
     for pid in "${children[@]:0:${#children[@]}-1}"; do
-      kill -0 "$pid" 2>/dev/null || { kill "${children[@]}" 2>/dev/null; fail "a part of the server ended by itself; see storage/logs/server.log."; }
+      kill -0 "$pid" 2>/dev/null || { kill "${children[@]}" $gate 2>/dev/null; fail "a part of the server ended by itself; see storage/logs/server.log."; }
     done
     # The worker ends after its two hundred jobs on purpose.
     if ! kill -0 "$worker" 2>/dev/null; then

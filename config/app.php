@@ -14,9 +14,9 @@ return [
     'key' => env('APP_KEY'),
     // A digest of core/, handed over by bin/glow start: solved builds are kept under it.
     'core' => env('GLOW_CORE'),
+    // Where what runs says that it does; the bench is opened to the local net by files in it.
+    'run' => env('GLOW_RUN', storage_path('run')),
     // Where pictures of the work are kept.
-    // Set while the bench answers beyond this machine.
-    'local_net' => (bool) env('GLOW_LOCAL_NET', false),
     'photos' => env('GLOW_PHOTOS', storage_path('app/photos')),
     'cipher' => 'AES-256-CBC',
 ];

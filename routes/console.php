@@ -2,6 +2,12 @@
 
 declare(strict_types=1);
 
+use App\LocalNet\Door;
+use App\LocalNet\Fingerprint;
+use App\LocalNet\Networks;
+use App\LocalNet\Opening;
+use App\LocalNet\Pairings;
+use App\LocalNet\Passphrase;
 use App\Models\Build;
 use App\Solving\Heavy;
 use App\Store\Archives;
@@ -25,6 +31,7 @@ Artisan::command('bench:demo {--fresh : replace everything on the wall}', functi
 Artisan::command('bench:thin', function (Thinner $thinner): int {
     /** @var \Illuminate\Console\Command $this */
     $taken = $thinner->run();
+    Door::thin();
     $this->info("{$taken} old revisions taken out.");
 
     return 0;
@@ -96,3 +103,48 @@ Artisan::command('bench:unarchive {file}', function (): int {
 
     return 0;
 })->purpose('Hang a build from an archive, once all of it is checked');
+
+Artisan::command('bench:open {--hours=4} {--address=} {--port=8443}', function (): int {
+    /** @var \Illuminate\Console\Command $this */
+    $said = fn (string $name): string => is_string($this->option($name)) ? $this->option($name) : '';
+    $number = fn (string $name): int => preg_match('/^\d{1,5}$/', $said($name)) === 1 ? (int) $said($name) : -1;
+    try {
+        $address = (new Networks())->chosen($said('address'));
+        $opening = Opening::open($address, $number('port'), $number('hours'));
+    } catch (NotUnderstood $e) {
+        $this->error($e->getMessage());
+
+        return 2;
+    }
+    $this->info("The bench is open at {$opening->url()}, {$opening->untilWords()}.");
+    $print = Fingerprint::at($opening);
+    if ($print !== null) {
+        $this->line('Its certificate: '.implode(' ', $print->words()).' ('.substr($print->hex(), 0, 17).' …)');
+    }
+    $this->line('The digits stand at the bench, under Hold it on the phone. Close it with: bin/glow close');
+
+    return 0;
+})->purpose('Open the bench that runs here to the local net');
+
+Artisan::command('bench:close', function (): int {
+    /** @var \Illuminate\Console\Command $this */
+    $was = Opening::now();
+    Opening::close();
+    Pairings::drop();
+    $this->info($was === null ? 'The bench was not open.' : 'The bench is closed to the net.');
+
+    return 0;
+})->purpose('Close the bench to the local net');
+
+Artisan::command('bench:passphrase {--clear}', function (): int {
+    /** @var \Illuminate\Console\Command $this */
+    if (! (bool) $this->option('clear')) {
+        $this->error('A passphrase is set in the bench\'s settings; here it is only taken off: bin/glow passphrase --clear');
+
+        return 2;
+    }
+    Passphrase::clear();
+    $this->info('The bench has no passphrase now.');
+
+    return 0;
+})->purpose('Take a lost passphrase off');

@@ -3,16 +3,21 @@
 declare(strict_types=1);
 
 use App\Http\Controllers\AliveController;
+use App\Http\Controllers\DeviceController;
 use App\Http\Controllers\EditController;
 use App\Http\Controllers\FindController;
 use App\Http\Controllers\GuideController;
 use App\Http\Controllers\HistoryController;
+use App\Http\Controllers\PassphraseController;
+use App\Http\Controllers\PeopleController;
+use App\Http\Controllers\PhoneController;
 use App\Http\Controllers\PreferenceController;
 use App\Http\Controllers\ShareController;
 use App\Http\Controllers\SolvingController;
 use App\Http\Controllers\StationController;
 use App\Http\Controllers\SumsController;
 use App\Http\Controllers\WallController;
+use App\Http\Middleware\FiguresOfTheBench;
 use App\Http\Middleware\MustHang;
 use App\Stations\Probe\Practice\PracticeController;
 use App\Stations\Prove\Practice\FaultPracticeController;
@@ -78,8 +83,38 @@ Route::middleware('throttle:60,1')
         Route::get('/s/{token}', [ShareController::class, 'show'])
             ->where('token', '.{1,200}')
             ->name('shared');
-        Route::post('/s/{token}', [ShareController::class, 'pick'])->where('token', '.{1,200}');
+        Route::post('/s/{token}', [ShareController::class, 'pick'])
+            ->where('token', '.{1,200}')
+            ->name('shared.pick');
     });
+
+// A device comes in: without a session, which it has only then.
+Route::get('/pair', [DeviceController::class, 'pair'])->name('pair');
+Route::post('/pair', [DeviceController::class, 'take'])
+    ->withoutMiddleware($beside)
+    ->name('pair.take');
+Route::get('/mine', [DeviceController::class, 'mine'])->name('phone.mine');
+Route::post('/mine', [DeviceController::class, 'hold'])->name('phone.hold');
+Route::post('/mine/leave', [DeviceController::class, 'leave'])->name('phone.leave');
+Route::get('/mine/authority.crt', [DeviceController::class, 'authority'])->name('phone.authority');
+Route::post('/people', [PeopleController::class, 'add'])->name('people.add');
+Route::post('/people/forget', [PeopleController::class, 'forget'])->name('people.forget');
+Route::post('/people/sign', [PeopleController::class, 'sign'])->name('people.sign');
+Route::get('/passphrase', [PassphraseController::class, 'ask'])->name('passphrase.ask');
+Route::post('/passphrase', [PassphraseController::class, 'typed'])->name('passphrase.typed');
+Route::post('/passphrase/set', [PassphraseController::class, 'set'])->name('passphrase.set');
+Route::post('/passphrase/clear', [PassphraseController::class, 'clear'])->name('passphrase.clear');
+Route::post('/passphrase/lock', [PassphraseController::class, 'lock'])->name('passphrase.lock');
+Route::get('/phone', [PhoneController::class, 'sheet'])->name('phone');
+Route::get('/phone/code', [PhoneController::class, 'code'])->name('phone.code');
+Route::post('/phone/drop', [PhoneController::class, 'drop'])->name('phone.drop');
+Route::post('/phone/open', [PhoneController::class, 'open'])->name('phone.open');
+Route::post('/phone/close', [PhoneController::class, 'close'])->name('phone.close');
+Route::post('/phone/end-all', [PhoneController::class, 'endAll'])->name('phone.end-all');
+Route::post('/phone/{device}/rights', [PhoneController::class, 'give'])->name('phone.give');
+Route::post('/phone/{device}/name', [PhoneController::class, 'name'])->name('phone.name');
+Route::post('/phone/{device}/end', [PhoneController::class, 'end'])->name('phone.end');
+Route::post('/phone/{device}/send', [PhoneController::class, 'send'])->name('phone.send');
 
 Route::prefix('/b/{build:key}')
     ->middleware(MustHang::class)
@@ -94,7 +129,10 @@ Route::prefix('/b/{build:key}')
         Route::post('/go-back/{no}', [HistoryController::class, 'goBack'])
             ->where('no', '[0-9]{1,9}')
             ->name('go-back');
-        Route::get('/head', [HistoryController::class, 'head'])->name('head');
+        // Asked every second: nothing but what it answers is looked up.
+        Route::get('/head', [HistoryController::class, 'head'])
+            ->withoutMiddleware([...$beside, FiguresOfTheBench::class, MustHang::class])
+            ->name('head');
         Route::get('/history', [HistoryController::class, 'history'])->name('history');
         Route::get('/find', FindController::class)->name('find');
         Route::get('/card', [WallController::class, 'card'])

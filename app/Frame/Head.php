@@ -18,7 +18,7 @@ final readonly class Head
         'atkinson-hyperlegible-mono-latin-400',
     ];
 
-    private const STYLES = ['assets/bulma.min.css', 'assets/fonts.css', 'assets/glow.css'];
+    private const STYLES = ['assets/bulma.min.css', 'assets/fonts.css', 'assets/glow.css', 'assets/phone.css'];
 
     private const SCRIPTS = ['assets/js/glow.js'];
 

@@ -42,7 +42,7 @@ final readonly class Moves
 
         return new self(
             $revision === null || $revision->parent === null ? null : self::undoWords($build, $revision, $window),
-            $redo === null ? null : $own($redo)?->what,
+            $redo === null || $own($redo) === null ? null : Said::told($own($redo)),
             WallClock::time($build->changed_at),
             $revision?->pinned !== null,
             $edited && $newest->from_no !== null ? $own($newest->from_no) : null,
@@ -70,9 +70,12 @@ final readonly class Moves
             ->where(['build_id' => $build->id, 'to_no' => $revision->no])
             ->whereIn('kind', ['edit', 'restore', 'import'])
             ->first();
-        $other = $move !== null && $move->window !== $window && $window !== 'plain' ? ', other window' : '';
+        $other =
+            $move !== null && $move->window !== $window && $window !== 'plain'
+                ? ', '.Said::by($move, 'other window')
+                : '';
 
-        return $revision->what.$other.', '.WallClock::time($revision->at);
+        return Said::told($revision).$other.', '.WallClock::time($revision->at);
     }
 
     /** The build before its newest change; null where the last thing done was no edit. */

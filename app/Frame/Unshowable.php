@@ -44,7 +44,7 @@ final class Unshowable extends RuntimeException
         return response()->view('frame.unshowable', [
             'build' => $this->build,
             'base' => $this->base,
-            'trouble' => Trouble::with("the build {$this->build->key} at revision {$this->base}", $this),
+            'trouble' => Trouble::with("build {$this->build->id} at revision {$this->base}", $this),
             'revisions' => $revisions,
             'parent' => $revisions->firstWhere('no', $this->base)?->parent,
             'preference' => Preference::row(),

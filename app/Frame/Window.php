@@ -37,6 +37,14 @@ final readonly class Window
         return $this->word('at');
     }
 
+    /** What a page asks anew after somebody else's change: whole · figures, while something is typed in it; '' for neither. */
+    public function refresh(): string
+    {
+        $said = request()->headers->get('X-Glow-Refresh');
+
+        return $this->isFragment() && in_array($said, ['whole', 'figures'], true) ? $said : '';
+    }
+
     public function isFragment(): bool
     {
         return request()->headers->has('HX-Request') && ! request()->headers->has('HX-History-Restore-Request');

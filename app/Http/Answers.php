@@ -58,6 +58,15 @@ final readonly class Answers
         return $this->fragments('frame.answer', $frame, $in, ['whole' => $whole])->header('HX-Push-Url', $frame->url());
     }
 
+    /**
+     * The page after somebody else's change. While something is typed in it only figures and drawings are sent, and the base
+     * stays the one it was typed on: what is kept then is compared with what the other did.
+     */
+    public function refreshed(Frame $frame, bool $whole): Response
+    {
+        return $this->fragments('frame.answer', $frame, null, ['whole' => $whole, 'keepsBase' => ! $whole]);
+    }
+
     public function tried(Frame $frame, Fields $in): Response
     {
         return $this->fragments('frame.preview', $frame, $in);
@@ -68,7 +77,10 @@ final readonly class Answers
     {
         $data = ['frame' => $frame, 'page' => $frame->station->page($frame), 'in' => $in, 'oob' => true, ...$more];
 
-        return response()->view($view, $data)->header('HX-Push-Url', 'false');
+        return response()
+            ->view($view, $data)
+            ->header('HX-Push-Url', 'false')
+            ->header('X-Glow-Base', (string) $frame->base);
     }
 
     /** 422 with the sentence beside its field; what was typed stays where it was typed. */
@@ -109,7 +121,7 @@ final readonly class Answers
             : response()->view('frame.conflict_page', $data, 409);
     }
 
-    /** @return list<array{what: string, at: string, mine: bool}> */
+    /** @return list<array{what: string, at: string, mine: bool, by: string}> */
     private function moves(Build $build): array
     {
         $newest = Move::query()->where('build_id', $build->id)->orderByDesc('id')->limit(self::MOVES)->get();
@@ -121,6 +133,7 @@ final readonly class Answers
                         'what' => Said::of($build, $m),
                         'at' => WallClock::time($m->at),
                         'mine' => $m->window === $this->window->name(),
+                        'by' => ucfirst(Said::by($m, 'another window')),
                     ],
                 )
                 ->all(),

@@ -16,6 +16,8 @@ use Illuminate\Database\Eloquent\Model;
  * @property string $window
  * @property string $token
  * @property string $at
+ * @property string $person who did it; '' where no name was given
+ * @property string $device what it was done on; '' at the bench
  */
 final class Move extends Model
 {

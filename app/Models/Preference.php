@@ -4,6 +4,8 @@ declare(strict_types=1);
 
 namespace App\Models;
 
+use App\LocalNet\Bell;
+use App\LocalNet\Visitor;
 use Illuminate\Database\Eloquent\Model;
 
 /**
@@ -16,7 +18,8 @@ use Illuminate\Database\Eloquent\Model;
  * @property string $zone  empty: the machine's point · comma
  * @property int $keys_on
  * @property int $still
- * @property string $thumb right · left
+ * @property string $thumb right · left: of a device its own
+ * @property string $passphrase of the bench itself, hashed; '' for none
  */
 final class Preference extends Model
 {
@@ -28,7 +31,15 @@ final class Preference extends Model
 
     public static function row(): self
     {
-        return self::query()->firstOrFail();
+        $row = self::query()->firstOrFail();
+        $device = Visitor::now();
+        // Bench and phone never disagree, but on the hand that holds the phone, and as dark as the bench's screen is.
+        if ($device !== null && ! $device->isBench()) {
+            $row->thumb = $device->thumb;
+            $row->bench = $row->bench === 'system' ? (Bell::isDark() ? 'night' : 'day') : $row->bench;
+        }
+
+        return $row;
     }
 
     /** @return list<string> what figures and words depend on */

@@ -6,12 +6,16 @@ namespace App\Providers;
 
 use App\Frame\Frame;
 use App\Frame\Head;
+use App\LocalNet\Rights;
+use App\LocalNet\Visitor;
 use App\Solving\Heavy;
 use App\Stations\Station;
 use App\Stations\Stations;
 use App\Store\Analyses;
 use Illuminate\Contracts\View\View as ViewContract;
+use Illuminate\Support\Facades\Auth;
 use Illuminate\Support\Facades\Blade;
+use Illuminate\Support\Facades\Gate;
 use Illuminate\Support\Facades\Queue;
 use Illuminate\Support\Facades\View;
 use Illuminate\Support\ServiceProvider;
@@ -26,6 +30,7 @@ final class AppServiceProvider extends ServiceProvider
 
     public function boot(): void
     {
+        $this->gates();
         // The worker says that it is there each time it looks for work.
         Queue::looping(fn () => Heavy::beat());
         Blade::directive(
@@ -46,5 +51,15 @@ final class AppServiceProvider extends ServiceProvider
             $station = $frame instanceof Frame ? $frame->station : ($like instanceof Station ? $like : null);
             $view->with('head', new Head($station));
         });
+    }
+
+    /** Who may do what, by one table; asked for each address, each form and each edit. */
+    private function gates(): void
+    {
+        Auth::resolveUsersUsing(fn () => Visitor::now());
+        Gate::define('reach', [Rights::class, 'reach']);
+        Gate::define('apply', [Rights::class, 'apply']);
+        Gate::define('send', [Rights::class, 'send']);
+        Gate::define('see-prices', [Rights::class, 'seePrices']);
     }
 }

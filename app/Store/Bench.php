@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace App\Store;
 
+use App\LocalNet\Visitor;
 use App\Models\Build;
 use App\Models\Move;
 use App\Models\Revision;
@@ -13,9 +14,11 @@ use BenchGlow\Edit\Commutes;
 use BenchGlow\Edit\Edit;
 use BenchGlow\Edit\Editor;
 use BenchGlow\Edit\Edits;
+use BenchGlow\Edit\Signed;
 use BenchGlow\Format\BadBuild;
 use Illuminate\Database\UniqueConstraintViolationException;
 use Illuminate\Support\Facades\DB;
+use Illuminate\Support\Facades\Gate;
 use RuntimeException;
 
 /**
@@ -62,10 +65,12 @@ final class Bench
      */
     public function write(Build $build, int $base, string $token, string $window, Edit $edit): Kept
     {
+        Gate::authorize('apply', $edit);
         $seen = $this->seen($build, $token);
         if ($seen !== null) {
             return $seen;
         }
+        $edit = Signed::by($edit, Visitor::person());
         try {
             return $this->put($build, $base, $token, $window, $edit);
         } catch (Conflict $conflict) {
@@ -156,7 +161,9 @@ final class Bench
         if ($seen !== null) {
             return $seen;
         }
-        $parent = $this->revision($build, $base)->parent;
+        $revision = $this->revision($build, $base);
+        $this->mayShift($revision);
+        $parent = $revision->parent;
 
         return $parent === null
             ? $this->stay($build, $base)
@@ -170,6 +177,7 @@ final class Bench
             return $seen;
         }
         $next = $this->redoTarget($build->refresh(), $base);
+        $next === null ?: $this->mayShift($this->revision($build, $next));
 
         return $next === null
             ? $this->stay($build, $base)
@@ -197,6 +205,19 @@ final class Bench
     public function goBack(Build $build, int $base, string $token, string $window, int $no): Kept
     {
         return $this->shift($build, $base, $no, 'undo', $token, $window);
+    }
+
+    /** Who may not make a change may not take it back either, nor bring it back. */
+    private function mayShift(Revision $revision): void
+    {
+        if (Gate::allows('reach', 'restore')) {
+            return;
+        }
+        $json = json_decode((string) $revision->edit, true);
+        $json = is_array($json) ? $json : [];
+        isset(Edits::ALL[$json['op'] ?? ''])
+            ? Gate::authorize('apply', Edits::read($json))
+            : Gate::authorize('reach', 'restore');
     }
 
     private function stay(Build $build, int $base): Kept
@@ -304,6 +325,8 @@ final class Bench
             'window' => $window,
             'token' => $token,
             'at' => self::now(),
+            'person' => Visitor::person(),
+            'device' => Visitor::device(),
         ]);
     }
 

@@ -44,9 +44,12 @@ final class WallClock
     public static function pressed(string $ms): CarbonImmutable
     {
         $now = self::now();
-        $then = preg_match('/^\d{13}$/', $ms) === 1 ? (int) ((int) $ms / 1000) : $now->getTimestamp();
+        if (preg_match('/^\d{13}$/', $ms) !== 1) {
+            return $now;
+        }
+        $then = CarbonImmutable::createFromTimestampMs((int) $ms, self::zone());
 
-        return $now->setTimestamp(min($then, $now->getTimestamp()));
+        return $then->isAfter($now) ? $now : $then;
     }
 
     /** "21:14" of a time as it is kept. */

@@ -4,10 +4,11 @@ declare(strict_types=1);
 
 namespace BenchGlow\Edit;
 
+use BenchGlow\Build\Document;
 use BenchGlow\Build\Names;
 
 /** Several edits as one step of the history, each on what the one before left. */
-final readonly class Batch implements Edit
+final readonly class Batch implements Commutes, Edit
 {
     /** @param  list<Edit>  $edits */
     public function __construct(#[EachAnEdit] public array $edits, public string $what = '')
@@ -20,6 +21,18 @@ final readonly class Batch implements Edit
             $edit->apply($draft);
             $draft->settle();
         }
+    }
+
+    /** Where each of them goes on top. */
+    public function holdsOn(Document $seen, Document $head): bool
+    {
+        foreach ($this->edits as $edit) {
+            if (! ($edit instanceof Commutes) || ! $edit->holdsOn($seen, $head)) {
+                return false;
+            }
+        }
+
+        return true;
     }
 
     public function says(Names $names): string

@@ -10,7 +10,7 @@ use BenchGlow\Format\BadBuild;
 use BenchGlow\Format\Fields;
 
 /** What came of a gate: as it should be or not, with what was measured and what its expectation was made from. */
-final readonly class KeepGate implements Commutes, Edit
+final readonly class KeepGate implements Commutes, Edit, Signable
 {
     /** Outcomes of one gate that stay in the file; the last counts, those before tell how it went. */
     private const KEPT = 4;
@@ -33,6 +33,7 @@ final readonly class KeepGate implements Commutes, Edit
         public ?float $supplyV = null,
         public bool $alone = false,
         public string $words = 'A gate',
+        public ?string $by = null,
     ) {
     }
 
@@ -41,6 +42,22 @@ final readonly class KeepGate implements Commutes, Edit
         $said = $this->result === 'as_it_should' ? 'as it should be' : 'not as it should be';
 
         return mb_strimwidth("{$this->words}: {$said}", 0, 120, '…');
+    }
+
+    public function signed(string $by): static
+    {
+        return new self(
+            $this->gate,
+            $this->result,
+            $this->on,
+            $this->facts,
+            $this->readings,
+            $this->with,
+            $this->supplyV,
+            $this->alone,
+            $this->words,
+            $this->by ?? $by,
+        );
     }
 
     public function holdsOn(Document $seen, Document $head): bool
@@ -68,6 +85,7 @@ final readonly class KeepGate implements Commutes, Edit
             ...$this->facts === '' ? [] : ['facts' => $this->facts],
             ...$ids === [] ? [] : ['readings' => $ids],
             ...$this->alone ? ['alone' => true] : [],
+            ...$this->by === null ? [] : ['by' => $this->by],
         ]);
     }
 

@@ -4,6 +4,8 @@ declare(strict_types=1);
 
 namespace BenchGlow\Edit;
 
+use BenchGlow\Build\Document;
+use BenchGlow\Build\Index;
 use BenchGlow\Build\Names;
 use BenchGlow\Format\BadBuild;
 use BenchGlow\Format\Fields;
@@ -14,7 +16,7 @@ use DateTimeImmutable;
 use Exception;
 
 /** A reading taken at the host, kept with the condition it was taken in. */
-final readonly class KeepReading implements Edit
+final readonly class KeepReading implements Commutes, Edit
 {
     /** The same within this time is one press that came twice, ms. */
     private const TWICE_MS = 400;
@@ -57,6 +59,14 @@ final readonly class KeepReading implements Edit
         $unit = ['volts' => ' V', 'millivolts' => ' mV', 'ohms' => ' ohm', 'amps' => ' A', 'seconds' => ' s'];
 
         return $this->word ?? Shown::plain((float) $this->value, 2).($unit[$this->kind] ?? '');
+    }
+
+    /** A reading only adds: it stands for its wire whatever else was changed, and for a pin while its part is the same. */
+    public function holdsOn(Document $seen, Document $head): bool
+    {
+        return $this->wire === null
+            ? SameSubjects::in($seen, $head, [explode('.', (string) $this->pin)[0]])
+            : Index::of($head)->has($this->wire);
     }
 
     public function apply(Draft $draft): void

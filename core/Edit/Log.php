@@ -10,7 +10,7 @@ use BenchGlow\Format\BadBuild;
 use BenchGlow\Format\WorkFields;
 
 /** An entry of the log: a mistake with its cause, a note, what was left so for now. */
-final readonly class Log implements Commutes, Edit
+final readonly class Log implements Commutes, Edit, Signable
 {
     /**
      * @param  string  $kind  note · mistake · left · failed …
@@ -34,6 +34,7 @@ final readonly class Log implements Commutes, Edit
         public ?float $useH = null,
         public ?float $useKm = null,
         public string $weather = '',
+        public ?string $by = null,
     ) {
     }
 
@@ -45,6 +46,26 @@ final readonly class Log implements Commutes, Edit
         $kind = $this->photo === null ? $this->kind : 'picture';
 
         return mb_strimwidth(ucfirst($kind).($what === '' ? '' : ", {$what}"), 0, 120, '…');
+    }
+
+    public function signed(string $by): static
+    {
+        return new self(
+            $this->kind,
+            $this->on,
+            $this->text,
+            $this->step,
+            $this->cause,
+            $this->minutes,
+            $this->photo,
+            $this->about,
+            $this->value,
+            $this->unit,
+            $this->useH,
+            $this->useKm,
+            $this->weather,
+            $this->by ?? $by,
+        );
     }
 
     public function holdsOn(Document $seen, Document $head): bool
@@ -79,6 +100,7 @@ final readonly class Log implements Commutes, Edit
                 'use_h' => $this->useH,
                 'use_km' => $this->useKm,
                 'weather' => $this->weather === '' ? null : $this->weather,
+                'by' => $this->by,
             ],
             fn (mixed $v): bool => $v !== null,
         );

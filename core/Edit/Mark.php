@@ -11,7 +11,7 @@ use BenchGlow\Format\Fields;
 use BenchGlow\Format\WorkFields;
 
 /** Steps of the work that are behind us, with the facts they were done under. The last mark of a step holds. */
-final readonly class Mark implements Commutes, Edit
+final readonly class Mark implements Commutes, Edit, Signable
 {
     /**
      * @param  list<string>  $steps  keys, as pull:feed.1.to
@@ -61,6 +61,20 @@ final readonly class Mark implements Commutes, Edit
             fn (mixed $row): bool => ! is_array($row) || ! in_array($row['step'] ?? '', $this->steps, true),
         );
         $draft->put(['work', 'done'], [...array_values($kept), ...array_map($this->row(...), $this->steps)]);
+    }
+
+    public function signed(string $by): static
+    {
+        return new self(
+            $this->steps,
+            $this->on,
+            $this->words,
+            $this->result,
+            $this->as,
+            $this->by ?? $by,
+            $this->note,
+            $this->minutes,
+        );
     }
 
     /** @return array<string, mixed> */

@@ -14,7 +14,7 @@ final class FormatOne
 
     public const VERSION = 1;
 
-    public const MINOR = 9;
+    public const MINOR = 10;
 
     public const PLACES = [
         'boat',

@@ -38,6 +38,7 @@ final class ProofFields
                     'readings' => S::list(S::id(), 0, 60),
                     'why' => S::text(1000),
                     'alone' => S::flag(),
+                    'by' => S::text(60),
                 ],
                 ['gate', 'result'],
             ),

@@ -344,6 +344,7 @@ final class WorkFields
                     'use_h' => S::number(0, 1e6)->orNull(),
                     'use_km' => S::number(0, 1e7)->orNull(),
                     'weather' => S::text(80),
+                    'by' => S::text(60),
                 ],
                 ['id', 'kind'],
             ),

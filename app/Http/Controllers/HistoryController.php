@@ -4,24 +4,27 @@ declare(strict_types=1);
 
 namespace App\Http\Controllers;
 
+use App\Frame\Elsewhere;
 use App\Frame\Frames;
 use App\Frame\Said;
 use App\Frame\Window;
 use App\Http\Answers;
+use App\LocalNet\Bell;
+use App\LocalNet\Visitor;
 use App\Models\Build;
-use App\Models\Move;
 use App\Models\Revision;
 use App\Stations\Stations;
 use App\Store\Bench;
 use App\Store\Conflict;
 use App\Store\Diary;
 use App\Store\Kept;
-use App\Support\WallClock;
 use BenchGlow\Format\Fields;
 use Illuminate\Contracts\View\View;
+use Illuminate\Http\JsonResponse;
 use Illuminate\Http\RedirectResponse;
 use Illuminate\Http\Request;
 use Illuminate\Http\Response;
+use Illuminate\Support\Facades\DB;
 
 /** Taking back, bringing back, and everything that was kept. */
 final class HistoryController extends Controller
@@ -93,18 +96,36 @@ final class HistoryController extends Controller
         return redirect(route('station', [$build, $this->stations->first()->key()], false), 303);
     }
 
-    /** Whether the build has moved since a window last saw it. */
-    public function head(Request $request, Build $build): Response
+    /**
+     * Whether the build has moved since a window last saw it, told in words; and what devices show or are handed. Asked every
+     * second by every page: one query, no session.
+     */
+    public function head(Request $request, string $build): JsonResponse|Response
     {
-        $since = (int) $request->query('since');
-        $build->refresh();
-        $move = Move::query()->where('build_id', $build->id)->orderByDesc('id')->first();
-        if ($build->head === $since || $move === null || $move->window === $this->window->name()) {
-            return response()->noContent();
+        $device = Visitor::now();
+        $row = DB::selectOne(
+            'SELECT b.id, b.head, m.kind, m.window, m.person, m.device, m.at, m.from_no, m.to_no FROM builds b
+             LEFT JOIN moves m ON m.id = (SELECT max(id) FROM moves WHERE build_id = b.id)
+             WHERE b.key = ? AND b.deleted_at IS NULL',
+            [$build],
+        );
+        abort_unless(is_object($row) && $device !== null, 404);
+        $row = new Fields((array) $row);
+        $head = (int) $row->number('head');
+        $said = [];
+        if ($head !== (int) $request->query('since') && $row->text('window') !== $this->window->name()) {
+            $said = ['head' => $head, 'words' => Elsewhere::words($row->data)];
         }
-        $words = ['what' => Said::of($build, $move), 'at' => WallClock::time($move->at)];
+        if ($device->isBench()) {
+            Bell::dark($request->query('dark') === '1');
+            $shown = Bell::shown((int) $request->query('follows'));
+            $said += $shown === '' ? [] : ['follow' => $shown];
+        } else {
+            $sent = Bell::sent($device);
+            $said += $sent === null ? [] : ['sent' => $sent[0], 'sends' => $sent[1]];
+        }
 
-        return response()->view('frame.elsewhere', ['frame' => $this->frames->of($build), ...$words]);
+        return $said === [] ? response()->noContent() : response()->json($said);
     }
 
     public function history(Build $build): View
@@ -113,7 +134,7 @@ final class HistoryController extends Controller
             ->where('build_id', $build->id)
             ->orderByDesc('no')
             ->limit(Bench::HISTORY_SHOWN)
-            ->get(['no', 'parent', 'what', 'at', 'pinned']);
+            ->get(['no', 'parent', 'what', 'at', 'pinned', 'edit']);
         $parents = $revisions->pluck('parent', 'no');
         $onPath = [];
         for ($at = $build->head; is_int($at); $at = $parents[$at] ?? null) {
@@ -124,6 +145,7 @@ final class HistoryController extends Controller
             'frame' => $this->frames->of($build, $this->stations->first()),
             'revisions' => $revisions,
             'onPath' => $onPath,
+            'who' => Said::who($build),
         ]);
     }
 }

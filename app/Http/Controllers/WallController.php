@@ -72,7 +72,7 @@ final class WallController extends Controller
                 'sentence' => 'It is being solved; load the wall again in a while.',
             ]);
         } catch (Throwable $e) {
-            $trouble = Trouble::with("the card of {$build->key}", $e);
+            $trouble = Trouble::with("the card of build {$build->id}", $e);
             $sentence = "It can't be shown. {$trouble->sentence} Number {$trouble->number} in the log.";
 
             return view('wall.damaged', ['build' => $build, 'sentence' => $sentence]);

@@ -293,7 +293,7 @@ final readonly class Cards
     {
         foreach (Catalogue::shelf('wires') as $entry) {
             if (abs($entry->number('area_mm2') - $size->areaMm2) < 1e-3) {
-                return ', '.Shown::figure($entry->number('price_per_m')).' a metre';
+                return ', '.Shown::figure($entry->number('price_per_m')).' '.$this->frame->analysis->build->settings->currency.' a metre';
             }
         }
 

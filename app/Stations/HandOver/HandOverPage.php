@@ -24,7 +24,8 @@ final class HandOverPage
 
     public function __construct(public readonly Frame $frame)
     {
-        $this->leaf = Leaf::tryFrom($frame->own('leaf')) ?? Leaf::Sheet;
+        $asked = Leaf::tryFrom($frame->own('leaf')) ?? Leaf::Sheet;
+        $this->leaf = in_array($asked, Leaf::shown(), true) ? $asked : Leaf::Sheet;
         $this->seals = Seals::of($frame->build);
         $this->last = $this->seals[count($this->seals) - 1] ?? null;
     }
@@ -42,7 +43,7 @@ final class HandOverPage
     /** The leaf after this one, the first after the last. */
     public function next(): string
     {
-        $all = Leaf::cases();
+        $all = Leaf::shown();
         $at = array_search($this->leaf, $all, true);
 
         return $this->url($all[((int) $at + 1) % count($all)]);

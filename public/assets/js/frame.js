@@ -1,8 +1,8 @@
-// Tokens, the order of answers, drawers, another window's changes.
+// Tokens, the order of answers, drawers.
 import { $, lightsOut, opened, show } from './dom.js';
 
 const store = window.sessionStorage;
-const windowName = store.getItem('window') || crypto.randomUUID().slice(0, 8);
+export const windowName = store.getItem('window') || crypto.randomUUID().slice(0, 8);
 store.setItem('window', windowName);
 
 // Every edit carries a fresh token and this window's name; an answer to an older preview is dropped.
@@ -16,6 +16,9 @@ document.addEventListener('htmx:configRequest', (e) => {
   // The form's own was written with the page; the session may be a newer one.
   if (csrf && e.detail.parameters._token) e.detail.parameters._token = csrf.content;
   // What is thrown and where the tips sit is in the address; a form written before the last throw follows it.
+  // The sheet of the phone leads to what is shown here.
+  if (/^\/phone(\/code)?$/.test(e.detail.path) && document.body.dataset.build && !e.detail.parameters.to)
+    e.detail.parameters.to = location.pathname + location.search;
   const [path, query] = e.detail.path.split('?');
   if (e.detail.verb === 'post' && query !== undefined && document.body.dataset.build) {
     const now = new URLSearchParams(location.search);
@@ -104,14 +107,3 @@ document.addEventListener('submit', (e) => {
 document.addEventListener('change', (e) => {
   if (e.target.matches('input.typed')) e.target.defaultValue = e.target.value;
 });
-
-// Another window's change is told, never swapped in by itself.
-setInterval(() => {
-  const base = $('#base');
-  if (!base || document.visibilityState !== 'visible') return;
-  htmx.ajax('GET', `/b/${document.body.dataset.build}/head?since=${base.value}`, {
-    target: '#elsewhere',
-    swap: 'innerHTML',
-    source: '#elsewhere',
-  });
-}, 5000);

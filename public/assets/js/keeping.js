@@ -1,5 +1,6 @@
 // A write that was not kept says so and is tried again with the same token, in the order it was made; "kept" comes only from an answer.
 import { $ } from './dom.js';
+import { waits } from './outbox.js';
 
 /** Seconds until a write is tried again: soon, then less often. */
 const WAITS = [2, 4, 8, 15, 30];
@@ -134,8 +135,8 @@ const failed = (e, why) => {
   later();
 };
 
-// What a station keeps by itself until the bench answers again.
-const waitsElsewhere = (e) => e.detail.requestConfig.parameters.op === 'done';
+// What waits in the browser's own store until the bench answers again.
+const waitsElsewhere = (e) => waits(e.detail.requestConfig);
 
 document.addEventListener('htmx:sendError', (e) => {
   if (waitsElsewhere(e)) return;
@@ -148,6 +149,7 @@ document.addEventListener('htmx:timeout', (e) => {
 });
 document.addEventListener('htmx:responseError', (e) => {
   const xhr = e.detail.xhr;
+  if (waitsElsewhere(e) && (xhr.status >= 500 || [401, 419, 429].includes(xhr.status))) return;
   const said = xhr.getResponseHeader('X-Glow-Says');
   const why = said
     ? decodeURIComponent(said)
@@ -155,7 +157,7 @@ document.addEventListener('htmx:responseError', (e) => {
       ? 'The page was open for long.'
       : 'The bench could not keep it.';
   // 404 and 413 will not get better by being sent again; they are told and left.
-  if ([400, 403, 404, 405, 413].includes(xhr.status)) {
+  if ([400, 401, 403, 404, 405, 413].includes(xhr.status)) {
     const el = bar();
     el.textContent = `Not kept. ${said ? why : `The bench refused it (${xhr.status}).`} Load the page anew.`;
     return;

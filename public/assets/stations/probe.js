@@ -71,3 +71,10 @@ document.addEventListener(
   },
   true,
 );
+
+// A reading that waits is out of the field, for the next one.
+document.addEventListener('glow:waits', (e) => {
+  if (e.detail.parameters.op !== 'keep_reading') return;
+  const reading = field();
+  if (reading) reading.value = '';
+});

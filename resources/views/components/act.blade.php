@@ -1,4 +1,5 @@
 @props(['edit', 'whole' => true, 'key' => null, 'to' => null])
+@can('apply', $edit)
 <x-form
     op="edit"
     :to="$to"
@@ -12,3 +13,4 @@
         @if ($key) data-key="{{ $key }}" @endif
     >{{ $slot }}</button>
 </x-form>
+@endcan

@@ -1,5 +1,6 @@
 {{-- Written out, not made of smaller components: a large page has hundreds of these. --}}
 @props(['op', 'echo' => null, 'onChange' => false, 'render' => null, 'with' => [], 'to' => null])
+@if ($op === 'edit' || Illuminate\Support\Facades\Gate::allows('send', $op))
 <form
     method="post"
     action="{{ $to ?? $frame->to('edit') }}"
@@ -46,3 +47,4 @@
     @endif
     {{ $slot }}
 </form>
+@endif

@@ -1,4 +1,5 @@
 @props(['act', 'what', 'nothing', 'key', 'words'])
+@can('reach', $act)
 <form
     method="post"
     action="{{ $frame->to($act) }}"
@@ -12,3 +13,4 @@
         title="{{ $what === null ? $nothing : $words . ': ' . $what }}"
     >{{ $words }} {{ $slot }}</button>
 </form>
+@endcan

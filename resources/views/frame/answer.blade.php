@@ -1,3 +1,4 @@
+@unless ($keepsBase ?? false)
 <input
     type="hidden"
     id="base"
@@ -5,20 +6,23 @@
     value="{{ $frame->base }}"
     hx-swap-oob="true"
 >
+@endunless
 @panel('frame.headline')
 @panel('frame.run')
 @panel('frame.flags')
 @panel('frame.meter')
 @panel('frame.line')
-<div
-    id="conflict"
-    hx-swap-oob="true"
-></div>
-<p
-    id="refused"
-    class="refused"
-    hx-swap-oob="true"
-></p>
+@unless ($keepsBase ?? false)
+    <div
+        id="conflict"
+        hx-swap-oob="true"
+    ></div>
+    <p
+        id="refused"
+        class="refused"
+        hx-swap-oob="true"
+    ></p>
+@endunless
 @if ($whole)
     <main
         id="plate"

@@ -1,3 +1,4 @@
+@php($begins = Illuminate\Support\Facades\Gate::allows('reach', 'builds.store'))
 <header class="top">
     <a
         class="brand"
@@ -13,9 +14,9 @@
     >
         <a
             class="plain begin"
-            href="{{ route('wall', [], false) }}#place"
+            href="{{ route('wall', [], false) }}{{ $begins ? '#place' : '' }}"
             data-key="b"
-        >Start a build <kbd>B</kbd></a>
+        >{{ $begins ? 'Start a build' : 'The wall' }} <kbd>B</kbd></a>
         <a
             class="plain"
             href="{{ route('sums', [], false) }}"
@@ -28,12 +29,19 @@
                 data-key="/"
             >Find <kbd>/</kbd></a>
         @endisset
-        <a
-            class="plain"
-            href="{{ route('bench.show', [], false) }}"
-            role="button"
-            data-open="bench-settings"
-        >Bench</a>
+        @if (App\LocalNet\Visitor::isBench())
+            <a
+                class="plain"
+                href="{{ route('bench.show', [], false) }}"
+                role="button"
+                data-open="bench-settings"
+            >Bench</a>
+        @else
+            <a
+                class="plain"
+                href="{{ route('phone.mine', [], false) }}"
+            >This {{ App\LocalNet\Visitor::now()?->kind }}</a>
+        @endif
         <a
             class="plain"
             href="{{ route('guide', $guidePage, false) }}"
@@ -43,14 +51,18 @@
         ><span class="ask">?</span></a>
     </nav>
 </header>
-<dialog
-    id="bench-settings"
-    class="sheet-dialog"
-    aria-labelledby="bench-h"
->
-    <h2 id="bench-h">This bench</h2>
-    @include('frame.bench_form', ['page' => false])
-</dialog>
+@include('phone.bar')
+@if (App\LocalNet\Visitor::isBench())
+    <dialog
+        id="bench-settings"
+        class="sheet-dialog"
+        aria-labelledby="bench-h"
+    >
+        <h2 id="bench-h">This bench</h2>
+        @include('frame.bench_form', ['page' => false])
+    </dialog>
+    @include('phone.dialog')
+@endif
 <dialog
     id="keys"
     class="sheet-dialog wide"

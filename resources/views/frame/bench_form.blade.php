@@ -49,6 +49,13 @@
             type="submit"
         >Set the bench</button>
         @unless ($page)
+            <a
+                class="button"
+                href="{{ route('phone', [], false) }}"
+                data-open="phone"
+            >Hold it on the phone</a>
+        @endunless
+        @unless ($page)
             <button
                 class="button"
                 type="button"
@@ -61,3 +68,4 @@
         @endunless
     </div>
 </form>
+@include('phone.bench')

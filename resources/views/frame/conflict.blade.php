@@ -6,7 +6,7 @@
     <h2 id="conflict-h">This build changed while you worked.</h2>
     <ul>
         @foreach ($moves as $move)
-            <li>{{ $move['mine'] ? 'This window' : 'Another window' }}, {{ $move['at'] }}: {{ $move['what'] }}</li>
+            <li>{{ $move['mine'] ? 'This window' : $move['by'] }}, {{ $move['at'] }}: {{ $move['what'] }}</li>
         @endforeach
     </ul>
     @if ($rows !== [])
@@ -32,7 +32,7 @@
     <div class="row">
         @if ($edit !== null && $gone === null)
             <x-form
-                op="set"
+                op="edit"
                 render="all"
                 :with="['base' => $frame->base, 'edit' => json_encode($edit)]"
             ><button class="button is-primary">Put mine on top</button></x-form>

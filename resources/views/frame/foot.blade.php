@@ -1,4 +1,5 @@
 <footer class="page-foot">
+    @include('phone.names')
     <span>Bench Glow {{ App\Frame\Foot::version() }}</span>
     <a href="{{ route('guide', null, false) }}">Guide</a>
     <a href="{{ route('licence', [], false) }}">Licence</a>

@@ -12,7 +12,10 @@
                 'off' => !isset($onPath[$revision->no]),
                 'here' => $revision->no === $frame->base,
             ])><span class="figure">{{ App\Support\WallClock::day($revision->at) }}</span>
-                <b>{{ $revision->what }}</b>
+                <b>{{ App\Frame\Said::told($revision) }}</b>
+                @isset($who[$revision->no])
+                    <span class="muted">by {{ $who[$revision->no] }}</span>
+                @endisset
                 @if ($revision->pinned)
                     <span class="muted">({{ $revision->pinned }})</span>
                 @endif
@@ -22,11 +25,11 @@
                     @if (!isset($onPath[$revision->no]))
                         <span class="muted">set aside</span>
                     @endif
-                    <form
+                    @can('reach', 'restore')<form
                         class="act"
                         method="post"
                         action="{{ $frame->to('restore', no: $revision->no) }}"
-                    ><x-hidden /><button class="button is-small">Bring back</button></form>
+                    ><x-hidden /><button class="button is-small">Bring back</button></form>@endcan
                 @endif
             </li>
         @endforeach

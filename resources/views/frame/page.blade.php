@@ -3,6 +3,7 @@
 <body
     class="{{ $frame->station->key() }}"
     data-build="{{ $frame->build->key }}"
+    data-rights="{{ App\LocalNet\Visitor::now()->rights ?? '' }}"
     @if ($frame->preference->keys_on) data-keys @endif
     hx-swap="none"
     hx-include="#base"
@@ -20,7 +21,10 @@
     >
     @include('frame.bar', ['preference' => $frame->preference])
     @panel('frame.run')
-    <div id="elsewhere"></div>
+    <div
+        id="elsewhere"
+        role="status"
+    ></div>
     <div id="conflict"></div>
     <p
         id="refused"

@@ -28,7 +28,9 @@
                 >@csrf<button class="button is-small">Hang it back</button></form>
             </div>
         @endif
-        @include('wall.start')
+        @can('reach', 'builds.store')
+            @include('wall.start')
+        @endcan
         <div
             class="rail"
             aria-hidden="true"
@@ -102,7 +104,7 @@
                 @endif
             </nav>
         @endif
-        @if ($down !== [])
+        @if ($down !== [] && Illuminate\Support\Facades\Gate::allows('reach', 'hang-back'))
             <details class="taken-down">
                 <summary>Taken down ({{ count($down) }})</summary>
                 <ul>

@@ -5,6 +5,10 @@
     data-ahead="{{ $page->ahead() }}"
     aria-label="The act now"
 >
+    @include('phone.hand', [
+        'to' => $page->url($act->key),
+        'what' => 'act ' . ($page->at() + 1),
+    ])
     <p class="where">
         @if ($back = $page->look(-1))
             <a

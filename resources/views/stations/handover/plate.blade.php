@@ -9,7 +9,7 @@
         class="leaves"
         aria-label="Leaves of Hand over"
     >
-        @foreach (App\Stations\HandOver\Leaf::cases() as $leaf)
+        @foreach (App\Stations\HandOver\Leaf::shown() as $leaf)
             <a
                 href="{{ $page->url($leaf) }}"
                 @if ($leaf === $page->leaf) aria-current="page" @endif

@@ -68,7 +68,9 @@
                     <th scope="col">what</th>
                     <th scope="col">needed</th>
                     <th scope="col">packs</th>
-                    <th scope="col">price</th>
+                    @can('see-prices')
+                        <th scope="col">price</th>
+                    @endcan
                     <th scope="col">left over</th>
                     <td></td>
                 </tr>
@@ -79,7 +81,9 @@
                         <th scope="row">{{ $cuts->sold->label }}</th>
                         <td>{{ $frame->length($cuts->buy->need) }}</td>
                         <td>{{ $cuts->buy->packs }} × {{ $frame->length($cuts->sold->sizeM) }}</td>
-                        <td>{{ $cuts->buy->price ?? '—' }}</td>
+                        @can('see-prices')
+                            <td>{{ $cuts->buy->price ?? '—' }}</td>
+                        @endcan
                         <td>{{ $cuts->buy->left === null ? '—' : $frame->length($cuts->buy->left) }}</td>
                         <td></td>
                     </tr>
@@ -89,7 +93,9 @@
                         <th scope="row">{{ BenchGlow\Quantity\Words::first($row->what) }}</th>
                         <td>{{ $row->amount($row->buy->need) }}</td>
                         <td>{{ $row->packs() }}</td>
-                        <td>{{ $row->buy->price ?? '—' }}</td>
+                        @can('see-prices')
+                            <td>{{ $row->buy->price ?? '—' }}</td>
+                        @endcan
                         <td>{{ $row->buy->left === null ? '—' : $row->amount($row->buy->left) }}</td>
                         <td>
                             @if ($put = $page->cutting->list($row))
@@ -104,9 +110,11 @@
                 @endforeach
             </tbody>
         </table>
+        @can('see-prices')
         <p>What has a price comes to {{ $page->cutting->price() }}
             {{ $page->list->build->settings->currency }}.
         </p>
+        @endcan
     @endif
     @if ($page->cutting->counted() !== [])
         <details class="layout-more">
@@ -162,7 +170,7 @@
     >
         <summary>Offcuts on the bench ({{ count($page->cutting->offcuts()) }})</summary>
         @foreach ($page->cutting->offcuts() as $offcut)
-            <form
+            @can('reach', 'harness.offcuts')<form
                 method="post"
                 action="{{ $frame->to('harness.offcuts.gone') }}"
                 class="act"
@@ -173,9 +181,9 @@
                 >{{ $offcut->label }},
                 {{ $frame->length($offcut->length_m) }}{{ $offcut->from === '' ? '' : ', from ' . $offcut->from }}
                 <button class="button is-small">It is gone</button>
-            </form>
+            </form>@endcan
         @endforeach
-        <form
+        @can('reach', 'harness.offcuts')<form
             method="post"
             action="{{ $frame->to('harness.offcuts') }}"
             class="says"
@@ -207,6 +215,6 @@
                     role="alert"
                 >{{ $message }}</span>
             @enderror
-        </form>
+        </form>@endcan
     </details>
 </section>

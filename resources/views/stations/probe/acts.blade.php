@@ -123,6 +123,12 @@
                     ></span>
                 </x-form>
             </details>
+            @can('send', 'photo')
+                <details>
+                    <summary>Photo…</summary>
+                    @include('stations.build.photo', ['id' => 'wire-photo', 'with' => ['words' => 'A picture of the wire']])
+                </details>
+            @endcan
             @if ($page->readings() !== [])
                 <details>
                     <summary>Its

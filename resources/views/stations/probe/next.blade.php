@@ -2,6 +2,7 @@
     class="probe-next"
     aria-label="The next reading"
 >
+    @include('phone.hand', ['to' => $frame->url(), 'what' => 'this reading'])
     <div class="probe-say">
         <h1 class="sentence">{{ $page->asked->hand() }} <b class="tip">{{ $page->tips() }}</b>{{ $page->tail() }}</h1>
         <p class="why">{{ $page->asked->why() }} {{ $page->other() }} {{ $page->asked->caution() }}</p>

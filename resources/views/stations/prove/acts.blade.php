@@ -90,6 +90,12 @@
         ></span>
     </x-form>
 @endif
+@can('send', 'photo')
+    <details class="layout-more">
+        <summary>Photo…</summary>
+        @include('stations.build.photo', ['id' => 'gate-photo', 'with' => ['words' => $page->words($link)]])
+    </details>
+@endcan
 @if ($link->outcome?->fails())
     <p class="means">It can mean: {{ lcfirst($gate->means) }}</p>
 @endif

@@ -1,3 +1,4 @@
+@include('phone.hand', ['to' => $frame->url(), 'what' => 'this gate'])
 <p class="reach">
     @if ($frame->document->fields()->objects('gates') === [])
         <b>Prove it twice:</b> before the fuse goes in, and again before the panel closes.

@@ -1,0 +1,76 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Http\Middleware;
+
+use App\LocalNet\Devices;
+use App\LocalNet\Networks;
+use App\LocalNet\PairingPage;
+use App\LocalNet\Visitor;
+use App\Models\Device;
+use Closure;
+use Illuminate\Http\Request;
+use Illuminate\Support\Facades\RateLimiter;
+use Symfony\Component\HttpFoundation\Response;
+
+/**
+ * Who comes by the local net: a device that was let in, or nobody. Nobody gets one and the same page at every address, before
+ * any address is looked at; only a link that was given away and the digits themselves go on.
+ */
+final class Admitted
+{
+    /** Requests a minute of one device, of one address that was not let in, and of all those together. */
+    private const DEVICE = 1200;
+
+    private const STRANGER = 120;
+
+    private const STRANGERS = 600;
+
+    /** @param  Closure(Request): Response  $next */
+    public function handle(Request $request, Closure $next): Response
+    {
+        if (! Visitor::fromNet($request)) {
+            Visitor::set($request, Device::bench());
+
+            return $next($request);
+        }
+        // The session of the net has a name that only it may set, and only over TLS.
+        config(['session.cookie' => '__Host-bench', 'session.secure' => true]);
+        // A database that can't be read is nobody's key.
+        $device = rescue(fn (): ?Device => Devices::of($request), null);
+        if ($this->tooMany($request, $device)) {
+            return PairingPage::answer('Too much at once. Wait a minute.', 429)->header('Retry-After', '60');
+        }
+        if ($device === null) {
+            return $this->isForAnybody($request) ? $next($request) : PairingPage::answer();
+        }
+        Visitor::set($request, $device);
+        $answer = $next($request);
+        $token = Devices::renewed($device);
+        if ($token !== null) {
+            $answer->headers->setCookie(Devices::cookie($token));
+        }
+
+        return $answer;
+    }
+
+    private function isForAnybody(Request $request): bool
+    {
+        return $request->segment(1) === 's' || ($request->isMethod('POST') && $request->path() === 'pair');
+    }
+
+    private function tooMany(Request $request, ?Device $device): bool
+    {
+        if ($device !== null) {
+            return ! RateLimiter::attempt("device {$device->id}", self::DEVICE, fn (): bool => true);
+        }
+        $own = RateLimiter::attempt(
+            'stranger '.Networks::of((string) $request->ip()),
+            self::STRANGER,
+            fn (): bool => true,
+        );
+
+        return ! $own || ! RateLimiter::attempt('strangers', self::STRANGERS, fn (): bool => true);
+    }
+}
