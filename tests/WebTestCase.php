@@ -50,7 +50,7 @@ abstract class WebTestCase extends TestCase
     public function sends(Build $build, array $fields): TestResponse
     {
         return $this->post(
-            "/b/{$build->key}/edit?at=circuit",
+            "http://127.0.0.1/b/{$build->key}/edit?at=circuit",
             ['base' => (string) $build->refresh()->head, 'token' => 'tok'.$this->sent++, 'echo' => 'e', ...$fields],
             self::SWAP,
         );

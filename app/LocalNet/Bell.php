@@ -23,14 +23,14 @@ final class Bell
     public static function shows(Device $device, string $address): void
     {
         if (! $device->isBench() && self::isPage($address)) {
-            Cache::put("device {$device->id} shows", $address, self::LASTS_S);
+            Cache::put('shows', $address, self::LASTS_S);
         }
     }
 
-    /** The page of a build that a device shows; '' where it shows none. */
-    public static function shown(int $device): string
+    /** The page of a build that the device shows that was used last; '' where none does. */
+    public static function shown(): string
     {
-        $address = Cache::get("device {$device} shows");
+        $address = Cache::get('shows');
 
         return is_string($address) ? $address : '';
     }

@@ -192,7 +192,7 @@ it('refuses what is no clean JSON', function (string $text, string $says): void 
     [str_repeat(' ', 1_048_577), 'over 1 MB'],
     [
         '{"format":"bench-glow/build","version":1,"title":"t","place":"boat","supplies":[],"circuits":[],"minor":11,"aura":1}',
-        'made by a later Bench Glow (format 1.10; this one reads 1.9)',
+        'made by a later Bench Glow (format 1.11; this one reads 1.10)',
     ],
     [
         '{"format":"bench-glow/build","version":1,"title":"t","place":"boat","supplies":[],"circuits":[],"circuts":[]}',

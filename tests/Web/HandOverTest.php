@@ -15,6 +15,7 @@ use BenchGlow\HandOver\Archive;
 use BenchGlow\Quantity\NotUnderstood;
 use Illuminate\Http\UploadedFile;
 use Illuminate\Testing\TestResponse;
+use Tests\Support\AtTheDoor;
 use Tests\Support\AtBuild;
 use Tests\Support\HandOverFaults;
 
@@ -288,7 +289,7 @@ describe('a link', function (): void {
     });
 
     it('shows one revision and nothing else, until it ends; every other token gets the same answer', function (): void {
-        config(['app.local_net' => true]);
+        AtTheDoor::open();
         $build = $this->hungExample('heron');
         $this->post("/b/{$build->key}/share", ['what' => 'price', 'hours' => '1'])->assertRedirect();
         $path = (string) parse_url((string) session('shared'), PHP_URL_PATH);
@@ -321,7 +322,7 @@ describe('a link', function (): void {
     });
 
     it('takes picks, by their codes, and nothing else', function (): void {
-        config(['app.local_net' => true]);
+        AtTheDoor::open();
         $build = $this->hungExample('heron');
         $token = Shares::make($build, 1, 'price', 24);
         preg_match_all('/\b[A-Z]\d-[A-Z]\b/', (string) $this->get("/s/{$token}")->getContent(), $codes);

@@ -118,7 +118,7 @@ final class HistoryController extends Controller
         }
         if ($device->isBench()) {
             Bell::dark($request->query('dark') === '1');
-            $shown = Bell::shown((int) $request->query('follows'));
+            $shown = $request->query->has('follows') ? Bell::shown() : '';
             $said += $shown === '' ? [] : ['follow' => $shown];
         } else {
             $sent = Bell::sent($device);

@@ -3,7 +3,7 @@
 import { $ } from './dom.js';
 import { windowName } from './frame.js';
 
-const EVERY_MS = 1000;
+const EVERY_MS = 700;
 const store = window.sessionStorage;
 const dark = window.matchMedia('(prefers-color-scheme: dark)');
 
@@ -86,7 +86,7 @@ const ask = async () => {
   if (!base || asking || document.visibilityState !== 'visible' || $('.htmx-request')) return;
   asking = true;
   const query = new URLSearchParams({ since: base.value, window: windowName, dark: dark.matches ? '1' : '0' });
-  if (store.getItem('follows')) query.set('follows', '0');
+  if (store.getItem('follows')) query.set('follows', '1');
   try {
     const answer = await fetch(`/b/${document.body.dataset.build}/head?${query}`, { cache: 'no-store' });
     if (answer.status === 401) say('This device is not let in any more.', '/pair');
