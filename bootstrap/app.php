@@ -56,9 +56,9 @@ return Application::configure(basePath: dirname(__DIR__))
             return ($request->headers->has('HX-Request')
                 ? response('', 403)
                 : response()->view('errors.not_let', ['says' => $sentence], 403))->header(
-                'X-Glow-Says',
-                rawurlencode($sentence),
-            );
+                    'X-Glow-Says',
+                    rawurlencode($sentence),
+                );
         });
         $exceptions->render(
             fn (Damaged $e, Request $request) => response()->view(

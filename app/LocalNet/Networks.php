@@ -95,7 +95,7 @@ final readonly class Networks
             return false;
         }
         [$whole, $rest] = [intdiv((int) $bits, 8), (int) $bits % 8];
-        $mask = 0xff << 8 - $rest & 0xff;
+        $mask = 0xFF << 8 - $rest & 0xFF;
 
         return substr($a, 0, $whole) === substr($b, 0, $whole) &&
             ($rest === 0 || (ord($a[$whole]) & $mask) === (ord($b[$whole]) & $mask));

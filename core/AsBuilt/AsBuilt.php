@@ -114,6 +114,7 @@ final readonly class AsBuilt
             $fields->object('brief')->text('note'),
             $hand->text('made_for') === '' ? '' : 'Made for '.$hand->text('made_for').'.',
             $hand->text('made_by') === '' ? '' : 'Made by '.$hand->text('made_by').'.',
+            $hand->flag('names') ? Hands::words($this->document) : '',
             $this->handed->letter === null ? '' : "Handed over as {$this->handed->letter}, {$this->handed->day}.",
             'It is the state of '.implode(' ', str_split(substr($this->document->hash(), 0, 16), 4)).'.',
         ]);

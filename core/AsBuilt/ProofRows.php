@@ -74,6 +74,15 @@ final readonly class ProofRows
         return $rows;
     }
 
+    /** The day, and who where the sheet is to say it. */
+    private function when(Outcome $outcome): string
+    {
+        $day = substr($outcome->on, 0, 10);
+        $named = $this->analysis->build->document->fields()->object('handover')->flag('names');
+
+        return $named && $outcome->by !== '' ? "{$day}, {$outcome->by}" : $day;
+    }
+
     /** @return list<string> */
     private function row(Outcome $outcome, ?Link $link): array
     {
@@ -92,7 +101,7 @@ final readonly class ProofRows
             GateWords::of($this->analysis->build, $outcome->gate),
             implode('; ', array_unique($expected)),
             implode('; ', array_map(Figure::taken(...), $outcome->readings)),
-            substr($outcome->on, 0, 10),
+            $this->when($outcome),
             match (true) {
                 $link?->stands === Link::STALE => 'for an earlier wiring',
                 $outcome->result === 'skipped' => "passed over: {$outcome->why}",

@@ -111,6 +111,8 @@ final class HandOverFields
             'made_for' => S::text(120)->called('made for'),
             'made_by' => S::text(120)->called('made by'),
             'on' => WorkFields::moment()->orNull(),
+            // Whether the sheet says who did what.
+            'names' => S::flag()->called('names on the sheet'),
             'care' => S::list(S::text(1000, 1), 0, 60)->called('care'),
             'settings' => S::list(
                 S::record(

@@ -60,6 +60,7 @@ final readonly class Marks
             $result === 'done' ? 'as_it_should' : $result,
             $row->text('on'),
             why: $row->text('note'),
+            by: $row->text('by'),
         );
     }
 

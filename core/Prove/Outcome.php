@@ -22,6 +22,7 @@ final readonly class Outcome
         public array $readings = [],
         public string $why = '',
         public bool $alone = false,
+        public string $by = '',
     ) {
     }
 
@@ -41,6 +42,7 @@ final readonly class Outcome
             $readings,
             $row->text('why'),
             $row->flag('alone'),
+            $row->text('by'),
         );
     }
 

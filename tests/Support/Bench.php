@@ -154,9 +154,23 @@ final class Bench
         array_unshift($this->processes, array_pop($this->processes));
     }
 
-    /** @param  bool  $moving  whether the visitor lets things move */
-    public function window(int $width = 1280, int $height = 800, bool $dark = false, bool $moving = false): Window
+    /** A phone at another address, which has gone on past the warning about a certificate it does not know. */
+    public function phone(string $url): Window
     {
+        return $this->window(390, 844, url: $url);
+    }
+
+    /**
+     * @param  bool  $moving  whether the visitor lets things move
+     * @param  string|null  $url  of another bench than the one of all tests
+     */
+    public function window(
+        int $width = 1280,
+        int $height = 800,
+        bool $dark = false,
+        bool $moving = false,
+        ?string $url = null,
+    ): Window {
         $options = new ChromeOptions();
         $options->addArguments([
             '--headless=new',
@@ -170,6 +184,7 @@ final class Bench
             '--disable-dev-shm-usage',
             '--user-data-dir='.$this->folder.'/profile-'.count($this->windows),
             "--window-size={$width},{$height}",
+            ...str_starts_with((string) $url, 'https') ? ['--ignore-certificate-errors'] : [],
         ]);
         $capabilities = DesiredCapabilities::chrome();
         $capabilities->setCapability(ChromeOptions::CAPABILITY, $options);
@@ -182,6 +197,9 @@ final class Bench
             'deviceScaleFactor' => 1,
             'mobile' => $width < 500,
         ]);
+        if (str_starts_with((string) $url, 'https')) {
+            $tools->execute('Emulation.setUserAgentOverride', ['userAgent' => 'Mozilla/5.0 (Mobile) Test']);
+        }
         $tools->execute('Emulation.setEmulatedMedia', [
             'features' => [
                 ['name' => 'prefers-color-scheme', 'value' => $dark ? 'dark' : 'light'],
@@ -190,7 +208,7 @@ final class Bench
         ]);
         $this->windows[] = $driver;
 
-        return new Window($driver, $this->url);
+        return new Window($driver, $url ?? $this->url);
     }
 
     private function stop(): void

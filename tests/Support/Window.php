@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace Tests\Support;
 
+use Facebook\WebDriver\Chrome\ChromeDevToolsDriver;
 use Facebook\WebDriver\Exception\StaleElementReferenceException;
 use Facebook\WebDriver\Remote\LocalFileDetector;
 use Facebook\WebDriver\Remote\RemoteWebDriver;
@@ -222,17 +223,28 @@ final class Window
     {
         $bad = [];
         foreach ((array) $this->driver->manage()->getLog('browser') as $entry) {
-            // The browser notes every 4xx answer itself; 409 and 422 are how a refusal is told.
+            // The browser notes every 4xx answer itself; 401, 409 and 422 are how a refusal is told.
             if (
                 is_array($entry) &&
                 in_array($entry['level'] ?? '', ['SEVERE', 'WARNING'], true) &&
-                preg_match('/status of (409|422)/', (string) ($entry['message'] ?? '')) !== 1
+                preg_match('/status of (401|409|422)/', (string) ($entry['message'] ?? '')) !== 1
             ) {
                 $bad[] = (string) $entry['message'];
             }
         }
 
         return $bad;
+    }
+
+    /** The net goes away from this window, or comes back. */
+    public function offline(bool $off): void
+    {
+        (new ChromeDevToolsDriver($this->driver))->execute('Network.emulateNetworkConditions', [
+            'offline' => $off,
+            'latency' => 0,
+            'downloadThroughput' => -1,
+            'uploadThroughput' => -1,
+        ]);
     }
 
     public function close(): void

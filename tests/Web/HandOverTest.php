@@ -15,8 +15,8 @@ use BenchGlow\HandOver\Archive;
 use BenchGlow\Quantity\NotUnderstood;
 use Illuminate\Http\UploadedFile;
 use Illuminate\Testing\TestResponse;
-use Tests\Support\AtTheDoor;
 use Tests\Support\AtBuild;
+use Tests\Support\AtTheDoor;
 use Tests\Support\HandOverFaults;
 
 beforeEach(function (): void {

@@ -274,7 +274,7 @@ describe('six digits', function (): void {
         $this->travelBack();
     });
 
-    it('let nobody in by ten thousand guesses, and the bench works on', function () use ($types): void {
+    it('let nobody in by ten thousand guesses, and the bench works on', function (): void {
         $pairing = Pairings::begin(Right::All, '/');
         $tries = 0;
         for ($n = 0; $n < 10000; $n++) {

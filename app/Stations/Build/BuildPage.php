@@ -38,7 +38,7 @@ final class BuildPage
     private readonly string $at;
 
     /** Acts that a page knows beyond the one it shows. */
-    private const AHEAD = 20;
+    private const AHEAD = 60;
 
     /** Marks that are listed. */
     private const BEHIND = 40;
@@ -252,12 +252,22 @@ final class BuildPage
         foreach ($this->frame->document->fields()->objects('log') as $entry) {
             if ($entry->isA('mistake')) {
                 $minutes = $entry->numberOrNull('minutes');
-                $told = array_filter([$entry->text('text'), $minutes === null ? '' : (int) round($minutes).' min']);
+                $told = array_filter([
+                    $entry->text('text'),
+                    $minutes === null ? '' : (int) round($minutes).' min',
+                    $entry->text('by'),
+                ]);
                 $all[] = [ucfirst(str_replace('_', ' ', $entry->text('cause'))), implode(', ', $told)];
             }
         }
 
         return $all;
+    }
+
+    /** Who marked a step that is behind us; '' where nobody said. */
+    public function by(string $key): string
+    {
+        return $this->plan->done->row($key)?->text('by') ?? '';
     }
 
     public function range(Act $act): string

@@ -79,7 +79,11 @@ export async function tell() {
   for (const [key, one] of stuck) {
     const p = document.createElement('p');
     p.textContent = `Not taken: ${named(one.fields)}. ${one.stuck} `;
-    if (one.conflict) p.append(button('Look at it', () => look(key, one)), ' ');
+    if (one.conflict)
+      p.append(
+        button('Look at it', () => look(key, one)),
+        ' ',
+      );
     p.append(
       button('Drop it', async () => {
         await drop(key);
@@ -102,7 +106,8 @@ const post = async (one, csrf) =>
 
 const token = async () => {
   const alive = await fetch('/alive', { headers: { Accept: 'application/json' }, cache: 'no-store' });
-  if (alive.status === 401) full = 'This device is not let in any more; what waits stays here until it is let in again.';
+  if (alive.status === 401)
+    full = 'This device is not let in any more; what waits stays here until it is let in again.';
   if (!alive.ok) throw new Error(String(alive.status));
   full = '';
   return (await alive.json()).csrf;

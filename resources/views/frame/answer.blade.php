@@ -1,11 +1,11 @@
 @unless ($keepsBase ?? false)
-<input
-    type="hidden"
-    id="base"
-    name="base"
-    value="{{ $frame->base }}"
-    hx-swap-oob="true"
->
+    <input
+        type="hidden"
+        id="base"
+        name="base"
+        value="{{ $frame->base }}"
+        hx-swap-oob="true"
+    >
 @endunless
 @panel('frame.headline')
 @panel('frame.run')

@@ -25,11 +25,13 @@
                     @if (!isset($onPath[$revision->no]))
                         <span class="muted">set aside</span>
                     @endif
-                    @can('reach', 'restore')<form
-                        class="act"
-                        method="post"
-                        action="{{ $frame->to('restore', no: $revision->no) }}"
-                    ><x-hidden /><button class="button is-small">Bring back</button></form>@endcan
+                    @can('reach', 'restore')
+                        <form
+                            class="act"
+                            method="post"
+                            action="{{ $frame->to('restore', no: $revision->no) }}"
+                        ><x-hidden /><button class="button is-small">Bring back</button></form>
+                    @endcan
                 @endif
             </li>
         @endforeach

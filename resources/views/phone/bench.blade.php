@@ -1,7 +1,8 @@
 {{-- Of the bench's settings: names, the passphrase, what happened at the door. --}}
 <details>
     <summary>Names</summary>
-    <p>What is done is written under a name where one is chosen at the foot of the page. A name is a word, no account.</p>
+    <p>What is done is written under a name where one is chosen at the foot of the page. A name is a word, no account.
+    </p>
     <form
         class="says"
         method="post"
@@ -34,7 +35,8 @@
 <details>
     <summary>Passphrase</summary>
     @php($set = App\LocalNet\Passphrase::isSet())
-    <p>For a shop where others pass by: the bench asks for it after a quarter of an hour without a touch. Phones that were
+    <p>For a shop where others pass by: the bench asks for it after a quarter of an hour without a touch. Phones that
+        were
         let in are not asked. Lost it? Type <code>bin/glow passphrase --clear</code> on this machine.</p>
     <form
         class="says"

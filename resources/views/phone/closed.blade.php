@@ -1,5 +1,6 @@
 @php($networks = $page->networks())
-<p>The phone shows {{ $page->reached() }} and writes straight into it. Nobody else gets in: the phone asks for six digits
+<p>The phone shows {{ $page->reached() }} and writes straight into it. Nobody else gets in: the phone asks for six
+    digits
     that stand here, and all goes encrypted over your own net. Nothing leaves it.</p>
 @if ($networks === [])
     <p class="caution">No local net on this machine: cable or join one, then press again.</p>

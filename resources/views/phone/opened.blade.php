@@ -53,7 +53,8 @@
             <p class="figure print">{{ substr($own->hex(), 0, 47) }}</p>
             <p class="words">{{ implode(' ', $own->words()) }}</p>
         @endif
-        <p class="muted">The words say the first six pairs. To have no warning again, take the bench's own authority into the
+        <p class="muted">The words say the first six pairs. To have no warning again, take the bench's own authority
+            into the
             phone: once it is let in, under This phone. Says the phone that the certificate is not valid yet, its clock
             differs from this one ({{ App\Support\WallClock::now()->format('Y-m-d H:i') }}).</p>
     </details>

@@ -8,7 +8,7 @@
         content="width=device-width, initial-scale=1"
     >
     <title>Six digits · Bench Glow</title>
-    <style>{!! $style !!}</style>
+    {!! $style !!}
 </head>
 
 <body>
@@ -54,7 +54,7 @@
         </form>
         <p class="muted">They stand at the bench under Hold it on the phone, and change every two minutes.</p>
     </main>
-    <script type="module">{!! $script !!}</script>
+    {!! $script !!}
 </body>
 
 </html>

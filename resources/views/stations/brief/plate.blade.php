@@ -173,8 +173,8 @@
     <p class="caution">On the water nothing may imitate or mask a navigation light.</p>
 @endif
 @can('reach', 'take-down')
-<form
-    method="post"
-    action="{{ route('take-down', $frame->build, false) }}"
->@csrf<button class="button">Take this build off the wall</button></form>
+    <form
+        method="post"
+        action="{{ route('take-down', $frame->build, false) }}"
+    >@csrf<button class="button">Take this build off the wall</button></form>
 @endcan

@@ -54,6 +54,9 @@
             <ul>
                 @foreach ($page->behind() as $key => $title)
                     <li>{{ $title }}
+                        @if (($by = $page->by((string) $key)) !== '')
+                            <span class="muted">by {{ $by }}</span>
+                        @endif
                         <button
                             class="button is-small"
                             name="step"

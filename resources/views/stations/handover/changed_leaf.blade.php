@@ -30,7 +30,8 @@
 @if ($leaf->compare->changes === [])
     <h1 class="price-sentence">Nothing differs between these two.</h1>
 @else
-    <h1 class="price-sentence">{{ Illuminate\Support\Facades\Gate::allows('see-prices') ? $leaf->money() : 'What changed' }}</h1>
+    <h1 class="price-sentence">
+        {{ Illuminate\Support\Facades\Gate::allows('see-prices') ? $leaf->money() : 'What changed' }}</h1>
     @foreach ($leaf->words() as $label => $changes)
         <section>
             <h2>{{ $label }}</h2>

@@ -18,6 +18,11 @@
         href="{{ route('handover.export', $frame->build, false) }}"
     >Save the build file</a>
 </div>
+@if (BenchGlow\AsBuilt\Hands::words($frame->document) !== '')
+    @php($named = $frame->document->fields()->object('handover')->flag('names'))
+    <x-act :edit="new BenchGlow\Edit\SetField('build', 'handover.names', !$named)">
+        {{ $named ? 'Leave names off the sheet' : 'Say on the sheet who did what' }}</x-act>
+@endif
 <details class="hand-tools">
     <summary>Lists, states, netlist, drawings and the archive to save</summary>
     <ul class="saves">

@@ -111,9 +111,9 @@
             </tbody>
         </table>
         @can('see-prices')
-        <p>What has a price comes to {{ $page->cutting->price() }}
-            {{ $page->list->build->settings->currency }}.
-        </p>
+            <p>What has a price comes to {{ $page->cutting->price() }}
+                {{ $page->list->build->settings->currency }}.
+            </p>
         @endcan
     @endif
     @if ($page->cutting->counted() !== [])
@@ -170,51 +170,55 @@
     >
         <summary>Offcuts on the bench ({{ count($page->cutting->offcuts()) }})</summary>
         @foreach ($page->cutting->offcuts() as $offcut)
-            @can('reach', 'harness.offcuts')<form
-                method="post"
-                action="{{ $frame->to('harness.offcuts.gone') }}"
-                class="act"
-            >@csrf<input
-                    type="hidden"
-                    name="offcut"
-                    value="{{ $offcut->id }}"
-                >{{ $offcut->label }},
-                {{ $frame->length($offcut->length_m) }}{{ $offcut->from === '' ? '' : ', from ' . $offcut->from }}
-                <button class="button is-small">It is gone</button>
-            </form>@endcan
+            @can('reach', 'harness.offcuts')
+                <form
+                    method="post"
+                    action="{{ $frame->to('harness.offcuts.gone') }}"
+                    class="act"
+                >@csrf<input
+                        type="hidden"
+                        name="offcut"
+                        value="{{ $offcut->id }}"
+                    >{{ $offcut->label }},
+                    {{ $frame->length($offcut->length_m) }}{{ $offcut->from === '' ? '' : ', from ' . $offcut->from }}
+                    <button class="button is-small">It is gone</button>
+                </form>
+            @endcan
         @endforeach
-        @can('reach', 'harness.offcuts')<form
-            method="post"
-            action="{{ $frame->to('harness.offcuts') }}"
-            class="says"
-        >@csrf<x-select
-                id="offcut-part"
-                label="An offcut of"
-                name="part"
-                :options="$page->cutting->cutParts()"
-                :value="old('part')"
-            />
-            <x-field
-                id="offcut-long"
-                label="so long"
-                name="long"
-                size="8"
-                :value="old('long')"
-            />
-            <x-field
-                id="offcut-from"
-                label="left from"
-                name="from"
-                size="14"
-                :value="old('from')"
-            />
-            <button class="button">Keep it</button>
-            @error('offcut')
-                <span
-                    class="echo wrong"
-                    role="alert"
-                >{{ $message }}</span>
-            @enderror
-        </form>@endcan
+        @can('reach', 'harness.offcuts')
+            <form
+                method="post"
+                action="{{ $frame->to('harness.offcuts') }}"
+                class="says"
+            >@csrf<x-select
+                    id="offcut-part"
+                    label="An offcut of"
+                    name="part"
+                    :options="$page->cutting->cutParts()"
+                    :value="old('part')"
+                />
+                <x-field
+                    id="offcut-long"
+                    label="so long"
+                    name="long"
+                    size="8"
+                    :value="old('long')"
+                />
+                <x-field
+                    id="offcut-from"
+                    label="left from"
+                    name="from"
+                    size="14"
+                    :value="old('from')"
+                />
+                <button class="button">Keep it</button>
+                @error('offcut')
+                    <span
+                        class="echo wrong"
+                        role="alert"
+                    >{{ $message }}</span>
+                @enderror
+            </form>
+        @endcan
     </details>
 </section>

@@ -126,7 +126,10 @@
             @can('send', 'photo')
                 <details>
                     <summary>Photo…</summary>
-                    @include('stations.build.photo', ['id' => 'wire-photo', 'with' => ['words' => 'A picture of the wire']])
+                    @include('stations.build.photo', [
+                        'id' => 'wire-photo',
+                        'with' => ['words' => 'A picture of the wire'],
+                    ])
                 </details>
             @endcan
             @if ($page->readings() !== [])

@@ -93,7 +93,10 @@
 @can('send', 'photo')
     <details class="layout-more">
         <summary>Photo…</summary>
-        @include('stations.build.photo', ['id' => 'gate-photo', 'with' => ['words' => $page->words($link)]])
+        @include('stations.build.photo', [
+            'id' => 'gate-photo',
+            'with' => ['words' => $page->words($link)],
+        ])
     </details>
 @endcan
 @if ($link->outcome?->fails())
