@@ -16,6 +16,8 @@ return [
     'core' => env('GLOW_CORE'),
     // Where what runs says that it does; the bench is opened to the local net by files in it.
     'run' => env('GLOW_RUN', storage_path('run')),
+    // The authority that signs what is served on the local net.
+    'authority' => env('GLOW_AUTHORITY', storage_path('app/authority')),
     // Where pictures of the work are kept.
     'photos' => env('GLOW_PHOTOS', storage_path('app/photos')),
     'cipher' => 'AES-256-CBC',

@@ -49,7 +49,7 @@ final readonly class Fingerprint
     /** The authority's certificate as a file that a phone takes in. */
     public static function authority(): ?string
     {
-        $pem = @file_get_contents(storage_path('app/authority/pki/authorities/local/root.crt'));
+        $pem = @file_get_contents(config()->string('app.authority').'/pki/authorities/local/root.crt');
 
         return $pem === false || $pem === '' ? null : $pem;
     }

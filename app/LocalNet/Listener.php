@@ -19,7 +19,7 @@ final readonly class Listener
         $run = config()->string('app.run');
         $public = public_path();
         $logs = storage_path('logs');
-        $authority = storage_path('app/authority');
+        $authority = config()->string('app.authority');
         $cookie = Devices::COOKIE;
 
         return <<<C

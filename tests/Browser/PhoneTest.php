@@ -251,7 +251,8 @@ it('keeps what a device that is ended had still to send, and lets nothing of it 
     $base = $bench->base();
     $bench->click('.hand-phone a');
     $bench->find('.device');
-    $bench->click('.device [aria-label^="End Phone"]');
+    $bench->script('document.querySelector(".devices").open = true');
+    $bench->click('.device [aria-label^="End it: Phone"]');
     $bench->settle();
     $phone->offline(false);
     $phone->sees('.marks-wait', 'This device is not let in any more; what waits stays here');
@@ -316,6 +317,23 @@ it('is open while it is open and not a moment longer, and answers to its own nam
     $boat->bench->click('.net-bar form button');
     $boat->bench->until(fn (): bool => $boat->bench->all('.net-bar') === [], 'the bar is gone');
     expect($answer("127.0.0.2:{$boat->port}"))->toBe('nothing');
+});
+
+it('renews its certificate, by the same authority', function (): void {
+    $boat = AtTheBoat::here()->opened();
+    $print = function () use ($boat): array {
+        $boat->bench->open('/phone');
+        $boat->bench->click('.trust summary');
+
+        return [$boat->bench->all('.print')[0]->getText(), $boat->bench->all('.print')[1]->getText()];
+    };
+    $before = $print();
+    $boat->served->glow('close');
+    exec('rm -rf '.escapeshellarg("{$boat->served->folder}/authority/certificates"));
+    $boat->opened();
+    $after = $print();
+    expect($after[0])->not->toBe($before[0])->and($after[1])->toBe($before[1]);
+    expect($boat->bench->all('.trust .words')[0]->getText())->toMatch('/^([a-z]+ ){5}[a-z]+$/');
 });
 
 it('works at the bench by plain forms where there is no script', function (): void {

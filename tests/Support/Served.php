@@ -33,7 +33,13 @@ final class Served
     {
         return [
             'GLOW_DATABASE' => $this->database,
+            // As it runs for a builder, not as tests of pages run it.
+            'APP_ENV' => 'production',
+            'APP_DEBUG' => 'false',
+            'SESSION_DRIVER' => 'file',
+            'CACHE_STORE' => 'file',
             'GLOW_RUN' => "{$this->folder}/run",
+            'GLOW_AUTHORITY' => "{$this->folder}/authority",
             'GLOW_PHOTOS' => "{$this->folder}/photos",
         ];
     }

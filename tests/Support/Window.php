@@ -239,7 +239,9 @@ final class Window
     /** The net goes away from this window, or comes back. */
     public function offline(bool $off): void
     {
-        (new ChromeDevToolsDriver($this->driver))->execute('Network.emulateNetworkConditions', [
+        $tools = new ChromeDevToolsDriver($this->driver);
+        $tools->execute('Network.enable');
+        $tools->execute('Network.emulateNetworkConditions', [
             'offline' => $off,
             'latency' => 0,
             'downloadThroughput' => -1,

@@ -20,6 +20,7 @@ use App\Models\Move;
 use App\Models\Pairing;
 use App\Models\Preference;
 use App\Stations\Stations;
+use App\Store\Shares;
 use App\Support\QuietLog;
 use BenchGlow\Edit\Batch;
 use BenchGlow\Edit\Edits;
@@ -160,6 +161,14 @@ describe('the door', function (): void {
             return array_column(DB::getQueryLog(), 'query');
         };
         expect($asked("/b/{$build->key}/build"))->toBe([])->and($asked('/nothing'))->toBe([]);
+    });
+
+    it('lets a link through that was given away, and nothing beside it', function (): void {
+        $build = $this->hungExample('heron');
+        $token = Shares::make($build, 1, 'sheet', 24);
+        Door_::asks($this, 'GET', "/s/{$token}")->assertOk()->assertSee('Heron');
+        Door_::asks($this, 'GET', '/s/0123456789abcdef0123456789abcdef')->assertStatus(404);
+        Door_::asks($this, 'GET', "/b/{$build->key}/handover")->assertStatus(401);
     });
 
     it('answers only to its own address, each listener to its own', function (): void {

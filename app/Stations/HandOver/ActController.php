@@ -7,6 +7,7 @@ namespace App\Stations\HandOver;
 use App\Frame\Frame;
 use App\Frame\Frames;
 use App\Frame\Window;
+use App\LocalNet\Opening;
 use App\Models\Build;
 use App\Models\Share;
 use App\Stations\Stations;
@@ -144,7 +145,10 @@ final readonly class ActController
         }
         $token = Shares::make($build, $frame->base, $what, $hours);
 
-        return redirect($to, 303)->with('shared', route('shared', ['token' => $token], true));
+        return redirect($to, 303)->with(
+            'shared',
+            (Opening::now()?->url() ?? '').route('shared', ['token' => $token], false),
+        );
     }
 
     public function unshare(Build $build, int $share): RedirectResponse

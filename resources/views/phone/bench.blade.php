@@ -28,7 +28,7 @@
                 value="{{ $name }}"
             ><span>{{ $name }}</span><button
                 class="button is-small"
-                aria-label="Take off {{ $name }}"
+                aria-label="Take it off: {{ $name }}"
             >Take it off</button></form>
     @endforeach
 </details>

@@ -51,7 +51,7 @@
                             class="button is-small"
                             formaction="{{ route('phone.end', $device, false) }}"
                             hx-post="{{ route('phone.end', $device, false) }}"
-                            aria-label="End {{ $device->name }}"
+                            aria-label="End it: {{ $device->name }}"
                         >End it</button>
                     </form>
                 </li>

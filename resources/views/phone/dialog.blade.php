@@ -7,6 +7,7 @@
         id="phone-in"
         hx-get="{{ route('phone', [], false) }}"
         hx-select="#phone-sheet"
+        hx-select-oob="#net-bar"
         hx-swap="innerHTML"
         hx-trigger="opened"
         hx-include="unset"

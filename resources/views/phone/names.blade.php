@@ -18,6 +18,7 @@
     </form>
 @endif
 @unless (App\LocalNet\Visitor::isBench())
+    <span>The bench is open {{ App\LocalNet\Opening::now()?->untilWords() }}.</span>
     <label class="is-awake"><input
             type="checkbox"
             data-awake
