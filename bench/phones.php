@@ -8,152 +8,239 @@ declare(strict_types=1);
  *   php bench/phones.php http://127.0.0.1:8300 https://127.0.0.2:8443 [SECONDS] [PHONES]
  * Each phone is let in by its six digits, asks for news every 0.7 s and marks an act every 5 s; the bench reads pages and asks
  * for news. Prints requests, errors, median, 95th percentile and worst by kind, and how long an act takes until the bench is
- * told of it; exit 1 with an error or a p95 over 250 ms.
+ * told of it; exit 1 with an error or a p95 of an act over 250 ms.
  */
 
-[$bench, $net] = [$argv[1] ?? 'http://127.0.0.1:8300', $argv[2] ?? 'https://127.0.0.2:8443'];
-[$seconds, $count] = [(float) ($argv[3] ?? 300), (int) ($argv[4] ?? 6)];
-const NEWS_S = 0.7;
-const ACT_S = 5.0;
-
-/** One request, waited for. @return array{int, string, array<string, string>} */
-function ask(string $url, ?array $fields = null, string $cookie = ''): array
+/** One device and what it does next. */
+final class Held
 {
-    $one = handle($url, $fields, $cookie);
-    $said = (string) curl_exec($one);
+    public const NEWS_S = 0.7;
 
-    return answer($one, $said);
-}
+    public const ACT_S = 5.0;
 
-function handle(string $url, ?array $fields, string $cookie, array $headers = []): CurlHandle
-{
-    $one = curl_init($url);
-    curl_setopt_array($one, [
-        CURLOPT_RETURNTRANSFER => true,
-        CURLOPT_HEADER => true,
-        CURLOPT_SSL_VERIFYPEER => false,
-        CURLOPT_SSL_VERIFYHOST => 0,
-        CURLOPT_ENCODING => 'gzip',
-        CURLOPT_TIMEOUT => 30,
-        CURLOPT_COOKIE => $cookie,
-        CURLOPT_HTTPHEADER => $headers,
-    ]);
-    $fields === null ?: curl_setopt($one, CURLOPT_POSTFIELDS, http_build_query($fields));
+    public float $news = 0.0;
 
-    return $one;
-}
+    public bool $busy = false;
 
-/** @return array{int, string, array<string, string>} status, body, cookies */
-function answer(CurlHandle $one, string $said): array
-{
-    $size = curl_getinfo($one, CURLINFO_HEADER_SIZE);
-    preg_match_all('/^set-cookie: ([^=]+)=([^;]*)/mi', substr($said, 0, $size), $m);
+    public string $base = '0';
 
-    return [curl_getinfo($one, CURLINFO_HTTP_CODE), substr($said, $size), array_combine($m[1], $m[2])];
-}
+    /** Where the act now is sent to; '' before a page was read. */
+    private string $to = '';
 
-function cookies(array $all): string
-{
-    return implode('; ', array_map(fn (string $n, string $v): string => "{$n}={$v}", array_keys($all), $all));
-}
+    /** @var array<string, string> fields of the act now */
+    private array $fields = [];
 
-/** The form that marks the act now, as the page has it. */
-function act(string $html): ?array
-{
-    if (preg_match('/<form[^>]*?action="([^"]*edit[^"]*)"(?:(?!<\/form>).)*?name="op"\s+value="done".*?<\/form>/s', $html, $m) !== 1) {
-        return null;
+    /** @param  array<string, string>  $cookies */
+    public function __construct(
+        public readonly string $url,
+        public readonly string $build,
+        public readonly bool $isBench,
+        public float $act,
+        private array $cookies = [],
+    ) {
     }
-    preg_match_all('/name="([^"]+)"\s+value="([^"]*)"/', $m[0], $f);
-    $fields = array_combine($f[1], array_map(html_entity_decode(...), $f[2]));
 
-    return [html_entity_decode($m[1]), $fields];
-}
+    /** @param  array<array-key, mixed>|null  $fields  null: only read */
+    public function request(string $path, ?array $fields = null): CurlHandle
+    {
+        $one = curl_init($this->url.$path);
+        $cookies = [];
+        foreach ($this->cookies as $name => $value) {
+            $cookies[] = "{$name}={$value}";
+        }
+        curl_setopt_array($one, [
+            CURLOPT_RETURNTRANSFER => true,
+            CURLOPT_HEADER => true,
+            CURLOPT_SSL_VERIFYPEER => false,
+            CURLOPT_SSL_VERIFYHOST => 0,
+            CURLOPT_ENCODING => 'gzip',
+            CURLOPT_TIMEOUT => 30,
+            CURLOPT_HTTPHEADER => $fields === null ? [] : ['HX-Request: true'],
+        ]);
+        if ($cookies !== []) {
+            curl_setopt($one, CURLOPT_COOKIE, implode('; ', $cookies));
+        }
+        if ($fields !== null) {
+            curl_setopt($one, CURLOPT_POSTFIELDS, http_build_query($fields));
+        }
 
-preg_match_all('#/b/([0-9a-f]{16})/#', ask("{$bench}/")[1], $m);
-$builds = array_values(array_unique($m[1]));
-$visitors = [];
-for ($n = 0; $n < $count; $n++) {
-    [, $html] = ask("{$bench}/phone/code?rights=work");
-    preg_match('/class="six">(\d+) (\d+)/', $html, $six) ?: exit("No digits: is the bench open?\n");
-    [$status, , $got] = ask("{$net}/pair", ['digits' => str_split($six[1].$six[2])]);
-    $status === 303 ?: exit("Not let in: {$status}\n");
-    $visitors[] = ['url' => $net, 'cookies' => $got, 'build' => $builds[$n % 2], 'news' => 0.0, 'act' => microtime(true) + $n * ACT_S / $count, 'form' => null, 'base' => '0', 'busy' => false];
-}
-$visitors[] = ['url' => $bench, 'cookies' => [], 'build' => $builds[0], 'news' => 0.0, 'act' => microtime(true) + 1, 'form' => null, 'base' => '0', 'busy' => false];
-$took = $wrong = $told = $made = [];
-$multi = curl_multi_init();
-$running = [];
-$until = microtime(true) + $seconds;
-do {
-    $now = microtime(true);
-    foreach ($visitors as $n => &$v) {
-        $isBench = $v['url'] === $bench;
-        if ($now < $until && $now >= $v['news']) {
-            $v['news'] = $now + NEWS_S;
-            $one = handle("{$v['url']}/b/{$v['build']}/head?since={$v['base']}&window=w{$n}", null, cookies($v['cookies']));
-            $running[] = [$one, $n, 'news', $now];
-            curl_multi_add_handle($multi, $one);
-        }
-        if ($now < $until && $now >= $v['act'] && ! $v['busy']) {
-            $v['act'] += ACT_S;
-            $v['busy'] = true;
-            if ($v['form'] === null || $isBench) {
-                $page = $isBench ? ['circuit', 'build', 'probe', 'handover'][mt_rand(0, 3)] : 'build';
-                $one = handle("{$v['url']}/b/{$v['build']}/{$page}", null, cookies($v['cookies']));
-                $kind = 'page';
-            } else {
-                [$to, $fields] = $v['form'];
-                $fields = [...$fields, 'base' => $v['base'], 'token' => bin2hex(random_bytes(8)), 'window' => "w{$n}"];
-                $one = handle($v['url'].$to, $fields, cookies($v['cookies']), ['HX-Request: true']);
-                $kind = 'act';
-            }
-            $running[] = [$one, $n, $kind, $now];
-            curl_multi_add_handle($multi, $one);
-        }
+        return $one;
     }
-    unset($v);
-    curl_multi_exec($multi, $left);
-    while ($done = curl_multi_info_read($multi)) {
-        foreach ($running as $at => [$one, $n, $kind, $began]) {
-            if ($one !== $done['handle']) {
-                continue;
+
+    public function news(): CurlHandle
+    {
+        return $this->request("/b/{$this->build}/head?since={$this->base}&window=w".spl_object_id($this));
+    }
+
+    /** @return array{string, CurlHandle} a page, or the act that the last one showed */
+    public function next(): array
+    {
+        if ($this->isBench) {
+            $page = ['circuit', 'build', 'probe', 'prove'][mt_rand(0, 3)];
+
+            return ['page', $this->request("/b/{$this->build}/{$page}")];
+        }
+        if ($this->to === '') {
+            return ['first page', $this->request("/b/{$this->build}/build")];
+        }
+        $fields = [
+            ...$this->fields,
+            'base' => $this->base,
+            'token' => bin2hex(random_bytes(8)),
+            'window' => 'w'.spl_object_id($this),
+        ];
+
+        return ['act', $this->request($this->to, $fields)];
+    }
+
+    /** @return string the body of an answer; its cookies and the next act are kept */
+    public function takes(CurlHandle $one, string $said): string
+    {
+        $size = curl_getinfo($one, CURLINFO_HEADER_SIZE);
+        preg_match_all('/^set-cookie: ([^=]+)=([^;]*)/mi', substr($said, 0, $size), $m, PREG_SET_ORDER);
+        foreach ($m as [, $name, $value]) {
+            $this->cookies[$name] = $value;
+        }
+        $body = substr($said, $size);
+        if (preg_match('/name="base"\s+value="(\d+)"/', $body, $b) === 1) {
+            $this->base = $b[1];
+        }
+        // A form to its end, the one of the act that is done.
+        preg_match_all('/<form[^>]*?action="([^"]*edit[^"]*)".*?<\/form>/s', $body, $forms, PREG_SET_ORDER);
+        foreach ($forms as [$form, $to]) {
+            if (preg_match('/name="op"\s+value="done"/', $form) === 1) {
+                preg_match_all('/name="([^"]+)"\s+value="([^"]*)"/', $form, $f, PREG_SET_ORDER);
+                $this->to = html_entity_decode($to);
+                $this->fields = array_map(html_entity_decode(...), array_column($f, 2, 1));
             }
-            [$status, $body, $got] = answer($one, (string) curl_multi_getcontent($one));
-            $took[$kind][] = curl_getinfo($one, CURLINFO_TOTAL_TIME);
-            $v = &$visitors[$n];
-            $v['cookies'] = [...$v['cookies'], ...$got];
-            if ($status >= 400 || $status === 0) {
-                $wrong[] = "{$kind} {$status}";
+        }
+
+        return $body;
+    }
+}
+
+/** All of them at once, and what came of it. */
+final class Crew
+{
+    /** @var list<Held> */
+    private array $all = [];
+
+    /** @var array<int, array{Held, string, float}> requests under way by their handle */
+    private array $running = [];
+
+    /** @var array<string, list<float>> kind => seconds */
+    private array $took = [];
+
+    /** @var array<string, int> */
+    private array $wrong = [];
+
+    /** @var array<string, float> a revision => when its act was sent */
+    private array $made = [];
+
+    private CurlMultiHandle $multi;
+
+    public function __construct(string $bench, string $net, int $count)
+    {
+        $this->multi = curl_multi_init();
+        $visitor = new Held($bench, '', true, 0.0);
+        preg_match_all('#/b/([0-9a-f]{16})/#', $this->now($visitor, '/'), $m);
+        $builds = array_values(array_unique($m[1]));
+        for ($n = 0; $n < $count; $n++) {
+            $phone = new Held($net, $builds[$n % 2], false, microtime(true) + $n * Held::ACT_S / $count);
+            $code = $this->now($visitor, '/phone/code?rights=work');
+            if (preg_match('/class="six">(\d+) (\d+)/', $code, $six) !== 1) {
+                exit("No digits: is the bench open?\n");
             }
-            if ($kind !== 'news') {
-                $v['busy'] = false;
-                $v['form'] = act($body) ?? ($kind === 'act' ? null : $v['form']);
-                if (preg_match('/name="base"\s+value="(\d+)"/', $body, $b) === 1) {
-                    $v['base'] = $b[1];
-                    $kind === 'act' ? ($made["{$v['build']} {$b[1]}"] = $began) : null;
+            $this->now($phone, '/pair', ['digits' => str_split($six[1].$six[2])]);
+            $this->all[] = $phone;
+        }
+        $this->all[] = new Held($bench, $builds[0], true, microtime(true) + 1.0);
+    }
+
+    /** @param  array<string, mixed>|null  $fields */
+    private function now(Held $who, string $path, ?array $fields = null): string
+    {
+        $one = $who->request($path, $fields);
+
+        return $who->takes($one, (string) curl_exec($one));
+    }
+
+    public function work(float $seconds): void
+    {
+        $until = microtime(true) + $seconds;
+        do {
+            $now = microtime(true);
+            foreach ($now < $until ? $this->all : [] as $who) {
+                if ($now >= $who->news) {
+                    $who->news = $now + Held::NEWS_S;
+                    $this->begin($who, 'news', $who->news());
                 }
-            } elseif ($status === 200 && $v['url'] === $bench) {
-                $head = json_decode($body, true)['head'] ?? null;
-                $began = $made["{$v['build']} {$head}"] ?? null;
-                $began === null ?: ($told[] = microtime(true) - $began);
-                $v['base'] = (string) $head;
+                if ($now >= $who->act && ! $who->busy) {
+                    $who->act += Held::ACT_S;
+                    $who->busy = true;
+                    $this->begin($who, ...$who->next());
+                }
             }
-            unset($v);
-            curl_multi_remove_handle($multi, $one);
-            unset($running[$at]);
+            curl_multi_exec($this->multi, $left);
+            while (($done = curl_multi_info_read($this->multi)) !== false) {
+                $handle = $done['handle'] ?? null;
+                $handle instanceof CurlHandle ? $this->end($handle) : null;
+            }
+            curl_multi_select($this->multi, 0.02);
+        } while (microtime(true) < $until || $this->running !== []);
+    }
+
+    private function begin(Held $who, string $kind, CurlHandle $one): void
+    {
+        $this->running[spl_object_id($one)] = [$who, $kind, microtime(true)];
+        curl_multi_add_handle($this->multi, $one);
+    }
+
+    private function end(CurlHandle $one): void
+    {
+        [$who, $kind, $began] = $this->running[spl_object_id($one)];
+        unset($this->running[spl_object_id($one)]);
+        $this->took[$kind][] = microtime(true) - $began;
+        $status = curl_getinfo($one, CURLINFO_RESPONSE_CODE);
+        $body = $who->takes($one, (string) curl_multi_getcontent($one));
+        curl_multi_remove_handle($this->multi, $one);
+        if ($status >= 400 || $status === 0) {
+            $this->wrong["{$kind} {$status}"] = 1 + ($this->wrong["{$kind} {$status}"] ?? 0);
+        }
+        if ($kind !== 'news') {
+            $who->busy = false;
+            $kind === 'act' ? ($this->made["{$who->build} {$who->base}"] = $began) : null;
+        } elseif ($status === 200) {
+            $head = ((array) json_decode($body, true))['head'] ?? null;
+            $who->base = is_int($head) ? (string) $head : $who->base;
+            $sent = $this->made["{$who->build} {$who->base}"] ?? null;
+            $sent !== null && $who->isBench ? ($this->took['told at the bench'][] = microtime(true) - $sent) : null;
         }
     }
-    curl_multi_select($multi, 0.02);
-} while (microtime(true) < $until || $running !== []);
-$took['told at the bench'] = $told;
-foreach ($took as $kind => $all) {
-    sort($all);
-    $n = count($all);
-    if ($n > 0) {
-        $at = fn (float $share): int => (int) round(1000 * $all[min($n - 1, (int) floor($share * $n))]);
-        printf("%-18s %6d  median %5d ms  p95 %5d ms  worst %5d ms\n", $kind, $n, $at(0.5), $at(0.95), $at(1.0));
-        $slow = ($slow ?? false) || ($kind !== 'told at the bench' && $at(0.95) > 250);
+
+    /** @return int the exit code */
+    public function tell(): int
+    {
+        $slow = false;
+        foreach ($this->took as $kind => $all) {
+            sort($all);
+            $at = fn (float $share): int => (int) round(1000 * $all[(int) floor($share * (count($all) - 1))]);
+            printf(
+                "%-18s %6d  median %5d ms  p95 %5d ms  worst %5d ms\n",
+                $kind,
+                count($all),
+                $at(0.5),
+                $at(0.95),
+                $at(1.0),
+            );
+            $slow = $slow || ($kind === 'act' && $at(0.95) > 250);
+        }
+        printf("errors %d %s\n", array_sum($this->wrong), json_encode($this->wrong));
+
+        return $this->wrong === [] && ! $slow ? 0 : 1;
     }
 }
-printf("errors %d %s\n", count($wrong), json_encode(array_count_values($wrong)));
-exit($wrong === [] && ! $slow ? 0 : 1);
+
+$crew = new Crew($argv[1] ?? 'http://127.0.0.1:8300', $argv[2] ?? 'https://127.0.0.2:8443', (int) ($argv[4] ?? 6));
+$crew->work((float) ($argv[3] ?? 300));
+exit($crew->tell());

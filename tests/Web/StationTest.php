@@ -248,7 +248,8 @@ it('undoes, redoes and restores over http, and tells other windows', function ()
     $this->bench()->write($build, 1, 'x', 'phone', Make::set('shelf_light', 'wanted_m', 2));
     $this->get("/b/{$build->key}/head?since=1&window=laptop")
         ->assertOk()
-        ->assertSee('Changed in another window: Shelf: length 2 m');
+        ->assertJsonPath('head', 2)
+        ->assertSee('Another window: Shelf: length 2 m');
     $this->get("/b/{$build->key}/head?since=2&window=laptop")->assertNoContent();
     $this->get("/b/{$build->key}/head?since=1&window=phone")->assertNoContent();
     $this->post("/b/{$build->key}/undo", ['base' => '2', 'token' => 'u'], WebTestCase::SWAP)

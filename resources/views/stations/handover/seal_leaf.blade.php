@@ -134,12 +134,14 @@
         <p class="wanted">Its address, shown only now: <b class="figure">{{ session('shared') }}</b></p>
     @endif
 @else
-    <p class="muted">A link that ends by itself works while the bench is open to the local net. It answers on this machine
+    <p class="muted">A link that ends by itself works while the bench is open to the local net. It answers on this
+        machine
         only now: send the file, or
         <a
             href="{{ route('phone', [], false) }}"
             data-open="phone"
-        >open the bench</a>.</p>
+        >open the bench</a>.
+    </p>
 @endif
 @if ($leaf->shares() !== [])
     <ul class="gaps">
