@@ -7,19 +7,26 @@ declare(strict_types=1);
  */
 
 use Tests\Support\Bench;
+use Tests\Support\Served;
 use Tests\Support\Window;
 
 require __DIR__.'/../../vendor/autoload.php';
 
 /** @param  callable(Window): void  $go */
-function picture(string $name, callable $go, int $width = 1280, int $height = 800, bool $night = false): void
-{
+function picture(
+    string $name,
+    callable $go,
+    int $width = 1280,
+    int $height = 800,
+    bool $night = false,
+    ?string $url = null,
+): void {
     // With names behind the command only those are taken.
     global $argv;
     if (count($argv) > 1 && ! in_array($name, $argv, true)) {
         return;
     }
-    $window = Bench::here()->window($width, $height, $night);
+    $window = Bench::here()->window($width, $height, $night, url: $url);
     $go($window);
     $window->until(
         fn (): bool => $window->script('return document.fonts.status') === 'loaded' &&
@@ -78,10 +85,8 @@ $laid = fn (string $title, string $more) => function (Window $w) use ($at, $titl
     $w->until(fn (): bool => $w->all('.arrangements li') !== [], 'ways of laying it were tried', 40);
     $w->script('window.scrollTo(0, 0)');
 };
-picture('layout-night', $laid('Heron', '?c=galley_shelf'), 1280, 1000, night: true);
 picture('layout-letters-day', $laid('Wherry', '?c=nameboard&lay=name_three_rows&i[nameboard_rocker]=on'), 1280, 900);
 picture('harness-day', $at('Coffee trike', '?c=counter_edge&st=to_box', 'harness'), 1280, 1000);
-picture('harness-narrow', $at('Heron', '?c=galley_shelf', 'harness'), 390, 844);
 picture('build-day', $at('Coffee trike', '', 'build'), 1280, 900);
 picture('build-narrow', $at('Heron', '', 'build'), 390, 844);
 /** A circuit at Prove, once every fault of it is tried. */
@@ -102,3 +107,20 @@ picture(
     844,
     night: true,
 );
+/** The bench as bin/glow start serves it, open to an address of this machine: the sheet with the code, and what the phone shows. */
+$names = array_slice($argv, 1);
+if ($names === [] || array_intersect($names, ['phone-day', 'phone-narrow']) !== []) {
+    $served = new Served();
+    $served->start('--new');
+    $served->glow('open', '--address', '127.0.0.2', '--port', '8443');
+    picture(
+        'phone-day',
+        function (Window $w) use ($at): void {
+            $at('Coffee trike', '', 'build')($w);
+            $w->click('.hand-phone a');
+            $w->find('.six');
+        },
+        url: "http://127.0.0.1:{$served->port}",
+    );
+    picture('phone-narrow', fn (Window $w) => $w->open('/pair'), 390, 844, url: 'https://127.0.0.2:8443');
+}

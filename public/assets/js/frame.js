@@ -95,6 +95,17 @@ document.addEventListener('click', (e) => {
     t.setAttribute('aria-expanded', String(openMeter));
   }
 });
+// The sheet with the digits is put away: nobody comes in by them any more.
+document.addEventListener(
+  'close',
+  (e) => {
+    if (e.target.id !== 'phone') return;
+    $('#phone-in').replaceChildren();
+    const csrf = $('meta[name=csrf-token]')?.content ?? '';
+    fetch('/phone/drop', { method: 'POST', headers: { 'X-CSRF-TOKEN': csrf }, redirect: 'manual' }).catch(() => {});
+  },
+  true,
+);
 document.addEventListener('focusin', (e) => {
   const t = e.target.closest && e.target.closest('[data-shows]');
   if (t) show(t.dataset.shows);

@@ -64,10 +64,12 @@
                     </svg></a></li>
         @endforeach
     </ul>
-    <a
-        class="more"
-        href="#new-circuit"
-    >+ a circuit</a>
+    @can('send', 'add_circuit')
+        <a
+            class="more"
+            href="#new-circuit"
+        >+ a circuit</a>
+    @endcan
     <p class="foot">{{ $frame->flags->litCount() }} lit · <span
             class="figure">{{ BenchGlow\Quantity\Shown::amps($frame->analysis->states[$frame->state()]->totalA()) }}</span>
         @foreach ($frame->analysis->build->supplies as $supply)
