@@ -5,22 +5,11 @@
 @if ($networks === [])
     <p class="caution">No local net on this machine: cable or join one, then press again.</p>
 @endif
-<form
+<x-sheet-form
+    :to="route('phone.open', [], false)"
+    :page="$page"
     class="open-net"
-    method="post"
-    action="{{ route('phone.open', [], false) }}"
-    hx-post="{{ route('phone.open', [], false) }}"
-    hx-target="#phone-in"
-    hx-select="#phone-sheet"
-    hx-swap="innerHTML"
-    hx-sync="this:drop"
-    hx-include="this"
->@csrf
-    <input
-        type="hidden"
-        name="to"
-        value="{{ $page->to }}"
-    >
+>
     <fieldset>
         <legend>At the address</legend>
         @foreach ($networks as $address => $interface)
@@ -71,5 +60,5 @@
             autocapitalize="off"
         ><button class="button is-primary">Open to the local net</button>
     </p>
-</form>
+</x-sheet-form>
 @include('phone.devices')

@@ -8,20 +8,11 @@
         <ul>
             @foreach ($devices as $device)
                 <li class="device">
-                    <form
+                    <x-sheet-form
+                        :to="route('phone.give', $device, false)"
+                        :page="$page"
                         class="says"
-                        method="post"
-                        action="{{ route('phone.give', $device, false) }}"
-                        hx-post="{{ route('phone.give', $device, false) }}"
-                        hx-target="#phone-in"
-                        hx-select="#phone-sheet"
-                        hx-swap="innerHTML"
-                        hx-include="this"
-                    >@csrf<input
-                            type="hidden"
-                            name="to"
-                            value="{{ $page->to }}"
-                        ><input
+                    ><input
                             class="typed"
                             name="called"
                             value="{{ $device->name }}"
@@ -53,22 +44,13 @@
                             hx-post="{{ route('phone.end', $device, false) }}"
                             aria-label="End it: {{ $device->name }}"
                         >End it</button>
-                    </form>
+                    </x-sheet-form>
                 </li>
             @endforeach
         </ul>
-        <form
-            method="post"
-            action="{{ route('phone.end-all', [], false) }}"
-            hx-post="{{ route('phone.end-all', [], false) }}"
-            hx-target="#phone-in"
-            hx-select="#phone-sheet"
-            hx-swap="innerHTML"
-            hx-include="this"
-        >@csrf<input
-                type="hidden"
-                name="to"
-                value="{{ $page->to }}"
-            ><button class="button is-small">End all</button></form>
+        <x-sheet-form
+            :to="route('phone.end-all', [], false)"
+            :page="$page"
+        ><button class="button is-small">End all</button></x-sheet-form>
     </details>
 @endif

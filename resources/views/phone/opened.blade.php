@@ -60,16 +60,7 @@
     </details>
 @endif
 @include('phone.devices')
-<form
-    method="post"
-    action="{{ route('phone.close', [], false) }}"
-    hx-post="{{ route('phone.close', [], false) }}"
-    hx-target="#phone-in"
-    hx-select="#phone-sheet"
-    hx-swap="innerHTML"
-    hx-include="this"
->@csrf<input
-        type="hidden"
-        name="to"
-        value="{{ $page->to }}"
-    ><button class="button">Close the bench to the net</button></form>
+<x-sheet-form
+    :to="route('phone.close', [], false)"
+    :page="$page"
+><button class="button">Close the bench to the net</button></x-sheet-form>
