@@ -15,6 +15,7 @@ use App\LocalNet\Passphrase;
 use App\LocalNet\People;
 use App\LocalNet\Right;
 use App\LocalNet\Rights;
+use App\LocalNet\RightsTable;
 use App\Models\Device;
 use App\Models\Move;
 use App\Models\Pairing;
@@ -167,6 +168,11 @@ describe('the door', function (): void {
         $build = $this->hungExample('heron');
         $token = Shares::make($build, 1, 'sheet', 24);
         Door_::asks($this, 'GET', "/s/{$token}")->assertOk()->assertSee('Heron');
+        $price = Door_::asks($this, 'GET', '/s/'.Shares::make($build, 1, 'price', 24))->assertOk()->getContent();
+        expect($price)->toMatch('/\d[\d.,]* EUR/');
+        foreach (['/s', '/s/', "/s/{$token}/x", '/s/short'] as $path) {
+            Door_::asks($this, 'GET', $path)->assertStatus(401);
+        }
         Door_::asks($this, 'GET', '/s/0123456789abcdef0123456789abcdef')->assertStatus(404);
         Door_::asks($this, 'GET', "/b/{$build->key}/handover")->assertStatus(401);
     });
@@ -433,19 +439,19 @@ describe('a device', function (): void {
 describe('rights', function (): void {
     it('has a line for every route, every form and every edit, and none for what there is not', function (): void {
         $routes = array_keys(Route::getRoutes()->getRoutesByName());
-        expect(array_keys(Rights::all('routes')))->toEqualCanonicalizing($routes);
+        expect(array_keys(RightsTable::ROUTES))->toEqualCanonicalizing($routes);
         expect(count(Route::getRoutes()->getRoutes()))->toBe(count($routes));
-        expect(array_keys(Rights::all('edits')))->toEqualCanonicalizing(array_keys(Edits::ALL));
+        expect(array_keys(RightsTable::EDITS))->toEqualCanonicalizing(array_keys(Edits::ALL));
         $stations = new Stations();
         $forms = (new ReflectionProperty($stations, 'forms'))->getValue($stations);
         // A picture and the time of a sitting have an address of their own.
-        expect(array_keys(Rights::all('forms')))->toEqualCanonicalizing([...array_keys($forms), 'photo', 'time']);
+        expect(array_keys(RightsTable::FORMS))->toEqualCanonicalizing([...array_keys($forms), 'photo', 'time']);
     });
 
     it('lets each device reach what its line says, and nothing else', function (Right $right): void {
         [, $token] = Door_::device($right);
         $build = $this->hung();
-        foreach (Rights::all('routes') as $name => $needs) {
+        foreach (RightsTable::ROUTES as $name => $needs) {
             $route = Route::getRoutes()->getByName($name);
             if ($needs === Right::Open || in_array($name, ['phone.leave', 'handover.unshare'], true)) {
                 continue;
@@ -472,7 +478,7 @@ describe('rights', function (): void {
     })->with([Right::Look, Right::Work, Right::All]);
 
     it('lets each device make the edits of its line, whatever page sent them', function (): void {
-        foreach (Rights::all('edits') as $op => $needs) {
+        foreach (RightsTable::EDITS as $op => $needs) {
             if ($op === 'batch') {
                 continue;
             }

@@ -27,6 +27,9 @@ final class Admitted
 
     private const STRANGERS = 600;
 
+    /** A link of Hand over, as it is made. */
+    private const LINK = '#^s/[0-9a-f]{32}$#';
+
     /** @param  Closure(Request): Response  $next */
     public function handle(Request $request, Closure $next): Response
     {
@@ -57,7 +60,8 @@ final class Admitted
 
     private function isForAnybody(Request $request): bool
     {
-        return $request->segment(1) === 's' || ($request->isMethod('POST') && $request->path() === 'pair');
+        return preg_match(self::LINK, $request->path()) === 1 ||
+            ($request->isMethod('POST') && $request->path() === 'pair');
     }
 
     private function tooMany(Request $request, ?Device $device): bool

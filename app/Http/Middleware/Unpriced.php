@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace App\Http\Middleware;
 
 use App\Frame\Frame;
+use App\LocalNet\Visitor;
 use Closure;
 use Illuminate\Http\Request;
 use Illuminate\Support\Facades\Gate;
@@ -22,7 +23,8 @@ final class Unpriced
         $answer = $next($request);
         $body = $answer->getContent();
         $text = preg_match('#html|json|svg#', (string) $answer->headers->get('Content-Type', 'text/html')) === 1;
-        if (Gate::allows('see-prices') || ! $text || ! is_string($body)) {
+        // Who has no device has a link, which says itself what it shows.
+        if (Visitor::now() === null || Gate::allows('see-prices') || ! $text || ! is_string($body)) {
             return $answer;
         }
         $frame = view()->shared('frame');
