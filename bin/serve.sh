@@ -63,8 +63,8 @@ need_server() {
   fpm=$(command -v "php-fpm$version" || command -v "/usr/sbin/php-fpm$version" || true)
   if { [ -z "$fpm" ] || ! command -v caddy >/dev/null; } && [ "$(id -u)" -eq 0 ] && command -v apt-get >/dev/null; then
     step "server (php-fpm and Caddy, once)"
-    DEBIAN_FRONTEND=noninteractive RUNLEVEL=1 apt-get install -y -qq "php$version-fpm" caddy >/dev/null 2>&1 ||
-      { apt-get update -qq >/dev/null 2>&1; DEBIAN_FRONTEND=noninteractive RUNLEVEL=1 apt-get install -y -qq "php$version-fpm" caddy >/dev/null 2>&1; }
+    DEBIAN_FRONTEND=noninteractive RUNLEVEL=1 apt-get -o DPkg::Lock::Timeout=180 install -y -qq "php$version-fpm" caddy >/dev/null 2>&1 ||
+      { apt-get update -qq >/dev/null 2>&1; DEBIAN_FRONTEND=noninteractive RUNLEVEL=1 apt-get -o DPkg::Lock::Timeout=180 install -y -qq "php$version-fpm" caddy >/dev/null 2>&1; }
     # The bench starts its own; the machine's services are not wanted.
     command -v systemctl >/dev/null && systemctl disable --now caddy "php$version-fpm" >/dev/null 2>&1
     fpm=$(command -v "php-fpm$version" || command -v "/usr/sbin/php-fpm$version" || true)

@@ -14,7 +14,7 @@ use BenchGlow\Edit\Commutes;
 use BenchGlow\Edit\Edit;
 use BenchGlow\Edit\Editor;
 use BenchGlow\Edit\Edits;
-use BenchGlow\Edit\Signed;
+use BenchGlow\Edit\Signing;
 use BenchGlow\Format\BadBuild;
 use Illuminate\Database\UniqueConstraintViolationException;
 use Illuminate\Support\Facades\DB;
@@ -70,7 +70,7 @@ final class Bench
         if ($seen !== null) {
             return $seen;
         }
-        $edit = Signed::by($edit, Visitor::person());
+        $edit = Signing::by($edit, Visitor::person());
         try {
             return $this->put($build, $base, $token, $window, $edit);
         } catch (Conflict $conflict) {

@@ -218,7 +218,7 @@ it('explains itself', function (): void {
     expect(glow(['start', '--port', 'x'])[2])
         ->toContain('--port takes a number')
         ->and(glow(['start', '--host', '0.0.0.0'])[2])
-        ->toContain('stays on this machine');
+        ->toContain('it answers others only when it is opened');
 });
 
 it('compares the ways of switching of a story as JSON and as CSV', function (): void {

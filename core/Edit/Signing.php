@@ -5,7 +5,7 @@ declare(strict_types=1);
 namespace BenchGlow\Edit;
 
 /** Who did something, written into what says it: marks, outcomes of gates, entries of the log. */
-final class Signed
+final class Signing
 {
     /** @param  string  $by  a name; '' for none, and the edit stays as it is */
     public static function by(Edit $edit, string $by): Edit
