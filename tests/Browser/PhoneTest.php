@@ -319,6 +319,25 @@ it('is open while it is open and not a moment longer, and answers to its own nam
     expect($answer("127.0.0.2:{$boat->port}"))->toBe('nothing');
 });
 
+it('closes by itself when its time is over, and with a start', function (): void {
+    $boat = AtTheBoat::here()->opened();
+    $open = fn (): bool => str_contains($boat->served->get('/')[2], 'Open to the local net');
+    expect($open())->toBeTrue();
+    // The same address for two seconds more.
+    file_put_contents("{$boat->served->folder}/run/open/wanted", "127.0.0.2 {$boat->port} 2\n");
+    $boat->served->until(fn (): bool => ! $open(), 'it is closed');
+    expect(is_file("{$boat->served->folder}/run/open/state.json"))->toBeFalse();
+    $other = new Served();
+    mkdir("{$other->folder}/run/open", 0700, true);
+    file_put_contents(
+        "{$other->folder}/run/open/state.json",
+        (string) json_encode(['address' => '127.0.0.2', 'port' => 8443, 'until' => null]),
+    );
+    $other->start('--new');
+    expect($other->get('/')[2])->not->toContain('Open to the local net');
+    unset($other);
+});
+
 it('renews its certificate, by the same authority', function (): void {
     $boat = AtTheBoat::here()->opened();
     $print = function () use ($boat): array {

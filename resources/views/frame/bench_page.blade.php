@@ -6,6 +6,7 @@
             href="/"
             aria-label="Bench Glow, the builds wall"
         ><x-mark /> <span>Bench Glow</span></a></header>
+    @include('phone.bar')
     <main class="guide bench-page">
         <h1>This bench</h1>
         @if (session('refused'))

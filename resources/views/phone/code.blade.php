@@ -33,6 +33,10 @@
             <p>within {{ $page->lasts($pairing) }} s. It opens <b>{{ $page->reached() }}</b> at <span
                     class="figure">{{ $page->opening->where() }}</span>; the bench is open
                 {{ $page->opening->untilWords() }}.</p>
+            <noscript>
+                <p><a href="{{ route('phone', ['to' => $page->to, 'rights' => $page->right->value], false) }}">Look
+                        again</a></p>
+            </noscript>
         </div>
     </div>
 @else
