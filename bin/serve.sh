@@ -156,8 +156,8 @@ C
 # Seconds since the machine started: a clock that is set moves no end.
 uptime_s() { local up rest; read -r up rest </proc/uptime; echo "${up%.*}"; }
 
-# The listener on the local net, as the files in the folder "open" ask for it: "ADDRESS PORT SECONDS" or - for no end. What it
-# does it says there too: "listens", or "failed" with why.
+# The listener on the local net, as the files in the folder "open" ask for it: "ADDRESS PORT SECONDS WORD"
+# or - for no end; another word asks anew. What it does it says there too: "listens", or "failed" with why.
 gate=
 gate_for=
 gate_end=
@@ -180,7 +180,7 @@ gate_tick() {
   fi
   [ -n "$wanted" ] && [ -z "$gate" ] || return 0
   local address port seconds
-  read -r address port seconds <<<"$wanted"
+  read -r address port seconds _ <<<"$wanted"
   gate_for=$wanted
   gate_end=-
   [ "$seconds" = - ] || gate_end=$(($(uptime_s) + seconds))

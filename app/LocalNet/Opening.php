@@ -18,6 +18,9 @@ final readonly class Opening
     /** Hours it stays open => how that is said; 0: until it is closed. */
     public const HOURS = [1 => '1 hour', 4 => '4 hours', 12 => '12 hours', 0 => 'until it is closed'];
 
+    /** So long bin/glow start takes at most to see what is wanted. */
+    private const TICK_US = 700_000;
+
     /** Tenths of a second until the listener must answer. */
     private const PATIENCE = 100;
 
@@ -58,8 +61,10 @@ final readonly class Opening
         @unlink(self::folder().'/failed');
         self::put('Caddyfile', (new Listener($opening))->config());
         self::put('state.json', (string) json_encode(get_object_vars($opening)));
-        // The last of the three is what bin/glow start looks for: where, and for how long.
-        self::put('wanted', "{$address} {$port} ".($hours === 0 ? '-' : 3600 * $hours)."\n");
+        // The last of the three is what bin/glow start looks for: where, for how long, and that it is asked for anew.
+        $seconds = $hours === 0 ? '-' : (string) (3600 * $hours);
+        self::put('wanted', "{$address} {$port} {$seconds} ".bin2hex(random_bytes(4))."\n");
+        $same ? usleep(self::TICK_US) : null;
         for ($n = 0; $n < self::PATIENCE; $n++) {
             if (is_file(self::folder().'/failed')) {
                 break;
