@@ -184,9 +184,10 @@ it('tells the later of two windows and puts its edit on top', function (): void 
     heron($a);
     $b->driver->get($a->driver->getCurrentURL());
     $b->find(LENGTH);
+    $b->type(LENGTH, '2.9 m');
     $a->enter(LENGTH, '2.1 m');
     $a->sees('#drawing', '42 units');
-    $b->enter(LENGTH, '2.9 m');
+    $b->keys(WebDriverKeys::ENTER);
     $b->sees('#conflict', 'This build changed while you worked.');
     expect($b->text('#conflict'))
         ->toContain('Another window')
@@ -197,12 +198,17 @@ it('tells the later of two windows and puts its edit on top', function (): void 
     $b->click('#conflict .is-primary');
     $b->until(fn (): bool => $b->text('#conflict') === '', 'the conflict is settled');
     $b->sees('#drawing', '58 units');
-    $a->sees('#elsewhere', 'Changed in another window');
-    $a->enter('#f-galley_shelf_light_feed-length_m', '2 m');
+    // What nobody types over follows by itself, and is told.
+    $a->sees('#elsewhere', 'Another window');
+    $a->sees('#drawing', '58 units');
+    $a->type('#f-galley_shelf_light_feed-length_m', '2 m');
+    $b->enter(LENGTH, '2.8 m');
+    $b->sees('#drawing', '56 units');
+    $a->keys(WebDriverKeys::ENTER);
     $a->sees('#conflict', 'Leave theirs');
     $a->script('document.querySelector("#conflict a.button").focus()');
     $a->keys(WebDriverKeys::ENTER);
-    $a->sees('#drawing', '58 units');
+    $a->sees('#drawing', '56 units');
     $a->close();
     $b->close();
 });

@@ -3,7 +3,11 @@
 import { $ } from './dom.js';
 import { windowName } from './frame.js';
 
-const EVERY_MS = 700;
+/** How often news is asked for: often while somebody else may be at it, seldom where only this machine can be. */
+const OFTEN_MS = 700;
+const SELDOM_MS = 5000;
+const isDevice = document.body.dataset.rights !== 'bench';
+let asked = 0;
 const store = window.sessionStorage;
 const dark = window.matchMedia('(prefers-color-scheme: dark)');
 
@@ -83,12 +87,16 @@ const handed = ({ sent, sends, follow }) => {
 let asking = false;
 const ask = async () => {
   const base = $('#base');
+  const every = isDevice || $('.net-bar') ? OFTEN_MS : SELDOM_MS;
+  if (Date.now() - asked < every - 50) return;
   if (!base || asking || document.visibilityState !== 'visible' || $('.htmx-request')) return;
   asking = true;
+  asked = Date.now();
   const query = new URLSearchParams({ since: base.value, window: windowName, dark: dark.matches ? '1' : '0' });
   if (store.getItem('follows')) query.set('follows', '1');
   try {
     const answer = await fetch(`/b/${document.body.dataset.build}/head?${query}`, { cache: 'no-store' });
+    document.dispatchEvent(new Event('glow:back'));
     if (answer.status === 401) say('This device is not let in any more.', '/pair');
     if (answer.status === 200) {
       const said = await answer.json();
@@ -96,12 +104,12 @@ const ask = async () => {
       handed(said);
     }
   } catch {
-    // Out of reach: keeping.js says so where something is to be kept.
+    document.dispatchEvent(new Event('glow:gone'));
   } finally {
     asking = false;
   }
 };
-setInterval(ask, EVERY_MS);
+setInterval(ask, OFTEN_MS);
 
 const follows = $('[data-follows]');
 if (follows) {

@@ -181,6 +181,18 @@ document.addEventListener('htmx:afterRequest', (e) => {
   tell();
   if (waiting.length) again();
 });
+// What asks for news hears first that the bench is out of reach, and that it is back.
+document.addEventListener('glow:gone', () => {
+  if (gone) return;
+  gone = true;
+  tell();
+});
+document.addEventListener('glow:back', () => {
+  if (!gone) return;
+  gone = false;
+  tell();
+  if (waiting.length) again();
+});
 // Nobody leaves what is not kept without being asked.
 window.addEventListener('beforeunload', (e) => {
   if (waiting.length) e.preventDefault();
