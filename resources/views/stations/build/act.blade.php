@@ -5,10 +5,6 @@
     data-ahead="{{ $page->ahead() }}"
     aria-label="The act now"
 >
-    @include('phone.hand', [
-        'to' => $page->url($act->key),
-        'what' => 'act ' . ($page->at() + 1),
-    ])
     <p class="where">
         @if ($back = $page->look(-1))
             <a
@@ -223,6 +219,10 @@
         </details>
         <span class="usual muted">{{ $page->range($act) }}</span>
     </div>
+    @include('phone.hand', [
+        'to' => $page->url($act->key),
+        'what' => 'act ' . ($page->at() + 1),
+    ])
     @if (isset($page->plan->acts[$page->at() + 1]))
         <p class="then"><b>Then</b> {{ lcfirst($page->plan->acts[$page->at() + 1]->act->title()) }}.</p>
     @endif
