@@ -4,7 +4,9 @@ declare(strict_types=1);
 
 namespace App\Store;
 
+use App\LocalNet\People;
 use App\Models\Build;
+use App\Models\Move;
 use App\Support\WallClock;
 use BenchGlow\Build\Document;
 use BenchGlow\Edit\AddItem;
@@ -47,6 +49,7 @@ final readonly class DemoPast
                 ]),
                 $this->on(14),
                 'Proven',
+                by: 'Ina',
             ),
         ]);
         $this->write(
@@ -68,6 +71,15 @@ final readonly class DemoPast
                 'The running light is taken out, its end capped',
             ),
         );
+    }
+
+    /** Two work at the demo bench; the trike is hers. */
+    public function people(Build $trike): void
+    {
+        People::named('Jon');
+        Move::query()
+            ->where(['build_id' => $trike->id, 'kind' => 'edit'])
+            ->update(['person' => People::named('Ina')->name]);
     }
 
     public function cabinet(Build $build): void
