@@ -84,6 +84,12 @@ const handed = ({ sent, sends, follow }) => {
   } else if (follow && follow !== here && !busy()) location.assign(follow);
 };
 
+// What waited here was sent: the page follows, but not over something half typed.
+document.addEventListener('glow:sent', () => {
+  if (busy() || !atStation()) say('What waited was sent.');
+  else location.reload();
+});
+
 let asking = false;
 const ask = async () => {
   const base = $('#base');

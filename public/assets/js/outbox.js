@@ -171,7 +171,7 @@ export async function send() {
     later();
   }
   await tell();
-  if (sent && !$('.marks-wait') && document.body.dataset.build) location.reload();
+  if (sent && !$('.marks-wait')) document.dispatchEvent(new Event('glow:sent'));
 }
 
 const keep = async (config) => {
