@@ -56,6 +56,7 @@ document.addEventListener('htmx:afterSettle', () => {
 let gone = null;
 const say = (words, to = '') => {
   const at = $('#elsewhere');
+  if (!at) return;
   const p = document.createElement('p');
   p.className = 'notice';
   p.textContent = `${words} `;
