@@ -133,13 +133,13 @@ it('keeps an answer waiting while the bench does not answer, and sends it again 
     $bench->pause();
     try {
         $w->click('.right-key');
-        $w->sees('#unkept', 'Not kept:');
+        $w->sees('.marks-wait', '1 waits and is sent when the bench answers.');
         expect($w->base())->toBe($base);
     } finally {
         $bench->goOn();
     }
     $w->until(fn (): bool => $w->base() > $base, 'it is sent again and kept', 30);
-    $w->until(fn (): bool => $w->all('#unkept') === [], 'the bar goes');
+    $w->until(fn (): bool => $w->all('.marks-wait, #unkept') === [], 'nothing waits any more');
     expect($w->base())->toBe($base + 1);
     $w->close();
 });

@@ -4,7 +4,7 @@
     <p>What is done is written under a name where one is chosen at the foot of the page. A name is a word, no account.
     </p>
     <form
-        class="says"
+        class="row"
         method="post"
         action="{{ route('people.add', [], false) }}"
     >@csrf<label for="person-{{ $page ? 'page' : 'sheet' }}">A name</label>
@@ -19,7 +19,7 @@
     </form>
     @foreach (App\LocalNet\People::all() as $name)
         <form
-            class="says"
+            class="row"
             method="post"
             action="{{ route('people.forget', [], false) }}"
         >@csrf<input
@@ -39,7 +39,7 @@
         were
         let in are not asked. Lost it? Type <code>bin/glow passphrase --clear</code> on this machine.</p>
     <form
-        class="says"
+        class="row"
         method="post"
         action="{{ route('passphrase.set', [], false) }}"
     >@csrf
