@@ -69,9 +69,17 @@ final class Window
 
     public function find(string $css): RemoteWebElement
     {
-        $this->until(fn (): bool => $this->all($css) !== [], "{$css} is there");
+        $found = [];
+        $this->until(
+            function () use (&$found, $css): bool {
+                $found = $this->all($css);
 
-        return $this->all($css)[0];
+                return $found !== [];
+            },
+            "{$css} is there",
+        );
+
+        return $found[0];
     }
 
     public function text(string $css): string

@@ -24,3 +24,8 @@ document.addEventListener('htmx:xhr:progress', (e) => {
 document.addEventListener('htmx:afterRequest', (e) => {
   if (e.target.closest) e.target.closest('form')?.querySelector('progress')?.remove();
 });
+// One that waits is out of its field, for the next.
+document.addEventListener('glow:waits', (e) => {
+  const form = e.detail.elt.closest('form');
+  if (e.detail.parameters.op === 'photo' && form) form.reset();
+});
