@@ -77,10 +77,7 @@ final readonly class Answers
     {
         $data = ['frame' => $frame, 'page' => $frame->station->page($frame), 'in' => $in, 'oob' => true, ...$more];
 
-        return response()
-            ->view($view, $data)
-            ->header('HX-Push-Url', 'false')
-            ->header('X-Glow-Base', (string) $frame->base);
+        return response()->view($view, $data)->header('HX-Push-Url', 'false');
     }
 
     /** 422 with the sentence beside its field; what was typed stays where it was typed. */

@@ -51,7 +51,6 @@ final readonly class Demo
                 'mineral-cabinet' => $past->cabinet($build),
                 default => null,
             };
-            $name === 'coffee-trike' ? $past->people($build) : null;
         }
         $past->old();
         // One that a shelf of the mineral cabinet can be cut from.

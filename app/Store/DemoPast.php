@@ -71,15 +71,7 @@ final readonly class DemoPast
                 'The running light is taken out, its end capped',
             ),
         );
-    }
-
-    /** Two work at the demo bench; the trike is hers. */
-    public function people(Build $trike): void
-    {
-        People::named('Jon');
-        Move::query()
-            ->where(['build_id' => $trike->id, 'kind' => 'edit'])
-            ->update(['person' => People::named('Ina')->name]);
+        $this->people($build);
     }
 
     public function cabinet(Build $build): void
@@ -130,6 +122,15 @@ final readonly class DemoPast
         }
 
         return count(self::OLD);
+    }
+
+    /** Two work at the demo bench; the trike is hers. */
+    private function people(Build $trike): void
+    {
+        People::named('Jon');
+        Move::query()
+            ->where(['build_id' => $trike->id, 'kind' => 'edit'])
+            ->update(['person' => People::named('Ina')->name]);
     }
 
     private function on(int $monthsAgo): string

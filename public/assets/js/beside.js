@@ -1,12 +1,11 @@
 // What others do to this build: told in words, shown in the figures, never moving what is being typed. What the bench hands to
 // a phone, and what a phone shows, for a bench that follows.
-import { $ } from './dom.js';
+import { $, isDevice } from './dom.js';
 import { windowName } from './frame.js';
 
 /** How often news is asked for: often while somebody else may be at it, seldom where only this machine can be. */
 const OFTEN_MS = 700;
 const SELDOM_MS = 5000;
-const isDevice = document.body.dataset.rights !== 'bench';
 let asked = 0;
 const store = window.sessionStorage;
 const dark = window.matchMedia('(prefers-color-scheme: dark)');

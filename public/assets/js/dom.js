@@ -32,3 +32,6 @@ export const clock = (seconds) => {
   const minutes = String(Math.floor((rest % 3600) / 60)).padStart(2, '0');
   return `${day > 0 ? `day ${day + 1} ` : ''}${Math.floor(rest / 3600)}:${minutes}`;
 };
+
+/** Whether this page is shown on a device that was let in, and not on the bench itself. */
+export const isDevice = !['bench', undefined].includes(document.body.dataset.rights);

@@ -1,8 +1,5 @@
 // A device that was let in: pages it opened stay readable without the net, and its screen stays awake while an act is open.
-import { $ } from './dom.js';
-
-const rights = document.body.dataset.rights;
-const isDevice = Boolean(rights) && rights !== 'bench';
+import { $, isDevice } from './dom.js';
 
 // Where the browser does not trust the bench's certificate it keeps no pages; the last one stays all the same.
 if (isDevice && 'serviceWorker' in navigator) navigator.serviceWorker.register('/sw.js').catch(() => {});
