@@ -12,7 +12,11 @@ use Illuminate\Http\Response;
  */
 final class PairingPage
 {
-    public static function answer(string $said = '', int $status = 401): Response
+    /**
+     * @param  list<string>  $digits  as they were typed, where some are wanting
+     * @param  string  $name  as it was typed
+     */
+    public static function answer(string $said = '', int $status = 401, array $digits = [], string $name = ''): Response
     {
         $style = (string) file_get_contents(__DIR__.'/pairing.css');
         $script = (string) file_get_contents(__DIR__.'/pairing.js');
@@ -24,6 +28,8 @@ final class PairingPage
             "'; form-action 'self'; base-uri 'none'; frame-ancestors 'none'";
         $html = view('phone.pairing', [
             'said' => $said,
+            'digits' => $digits,
+            'name' => $name,
             // Written out here: white space within would be another hash.
             'style' => "<style>{$style}</style>",
             'script' => "<script type=\"module\">{$script}</script>",

@@ -22,6 +22,8 @@ final class Pairings
 
     private const SOON_S = 60;
 
+    private const USED = 'That code was for one phone; the bench shows the next.';
+
     private const COUNTS = ['no digit was', 'one was', 'two were', 'three were', 'four were', 'five were'];
 
     public static function pause(): Pauses
@@ -101,19 +103,23 @@ final class Pairings
         if ($pairing === null) {
             throw new NotUnderstood(
                 self::wasLast($typed)
-                    ? 'That code was for one phone; the bench shows the next.'
+                    ? self::USED
                     : 'The bench shows no code now. Press Hold it on the phone there.',
             );
         }
         if (! hash_equals($pairing->code, $typed)) {
             self::missed($pairing, $request);
-            throw new NotUnderstood('These are not the digits the bench shows. Look again, and type all six.');
+            throw new NotUnderstood(
+                self::wasLast($typed)
+                    ? self::USED
+                    : 'These are not the digits the bench shows. Look again, and type all six.',
+            );
         }
 
         return DB::transaction(function () use ($request, $pairing, $person): array {
             $one = Pairing::query()->whereKey($pairing->id)->whereNull('used_at')->update(['used_at' => Bench::now()]);
             if ($one !== 1) {
-                throw new NotUnderstood('That code was for one phone; the bench shows the next.');
+                throw new NotUnderstood(self::USED);
             }
             [$device, $token] = Devices::letIn($request, Right::from($pairing->rights), $person);
             $pairing->update(['device_id' => $device->id]);
@@ -122,6 +128,19 @@ final class Pairings
 
             return [$device, $token, $pairing->to];
         });
+    }
+
+    /**
+     * Digits of which some were not typed yet stay where they are; six wrong ones are typed anew.
+     *
+     * @param  list<string>  $digits
+     * @return list<string>
+     */
+    public static function wanting(array $digits): array
+    {
+        $typed = strlen(implode('', $digits));
+
+        return $typed < self::DIGITS ? array_map(fn (string $d): string => substr($d, 0, 1), $digits) : [];
     }
 
     /** A try is counted before anything is compared, so that many at once are no more than five. */

@@ -12,6 +12,7 @@ digits.forEach((field, n) => {
     field.value = '';
     if (typed) spread(typed, n);
   });
+  field.addEventListener('focus', () => field.select());
   field.addEventListener('keydown', (e) => {
     if (e.key !== 'Backspace' || field.value || n === 0) return;
     digits[n - 1].value = '';

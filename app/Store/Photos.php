@@ -211,6 +211,20 @@ final class Photos
         return $all;
     }
 
+    /** @return list<array{sha: string, step: string, about: list<string>, text: string, on: string}> pictures of a thing */
+    public static function about(Document $document, string $id): array
+    {
+        return array_values(
+            array_filter(self::of($document), fn (array $p): bool => in_array($id, $p['about'], true)),
+        );
+    }
+
+    /** @return list<array{sha: string, step: string, about: list<string>, text: string, on: string}> pictures taken at a step or a gate */
+    public static function at(Document $document, string $step): array
+    {
+        return array_values(array_filter(self::of($document), fn (array $p): bool => $p['step'] === $step));
+    }
+
     /** @return int pictures taken out that no kept change has shown for thirty days */
     public static function thin(): int
     {

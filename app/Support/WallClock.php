@@ -41,15 +41,16 @@ final class WallClock
     }
 
     /** When something was pressed: now, or of what waited in the browser its milliseconds; a clock that goes ahead makes nothing of tomorrow. */
-    public static function pressed(string $ms): CarbonImmutable
+    public static function pressed(string $ms, string $sentMs = ''): CarbonImmutable
     {
         $now = self::now();
         if (preg_match('/^\d{13}$/', $ms) !== 1) {
             return $now;
         }
-        $then = CarbonImmutable::createFromTimestampMs((int) $ms, self::zone());
+        // By the browser's own clock both: what it is off by falls out.
+        $sent = preg_match('/^\d{13}$/', $sentMs) === 1 ? (int) $sentMs : (int) $now->getTimestampMs();
 
-        return $then->isAfter($now) ? $now : $then;
+        return $now->subMilliseconds(max(0, $sent - (int) $ms));
     }
 
     /** "21:14" of a time as it is kept. */

@@ -123,11 +123,11 @@ it('opens by a typed word, lets a phone in by six digits, and has the build in t
     $phone->open('/pair');
     expect($phone->violations())->toBe([]);
     expect($phone->script('return document.querySelector(".digit").getBoundingClientRect().width'))->toBe(52);
-    // Five digits are none; what is wrong is said, and the next six are good.
+    // Five digits are none; what is wrong is said, they stay, and the one that is wanting makes them six.
     $phone->keys(...str_split(substr($six, 0, 5)));
     $phone->click('button');
     $phone->sees('.wrong', 'Six digits; five were typed.');
-    $phone->keys(...str_split($six));
+    $phone->keys($six[5]);
     $phone->find('#act-now');
     expect((hrtime(true) - $began) / 1e9)->toBeLessThan(20.0);
     expect($phone->driver->getCurrentURL())->toBe("{$boat->url()}/b/{$key}/build");
@@ -208,6 +208,24 @@ it('keeps marks, readings and photos while the net is gone, and sends each once'
     $phone->until(fn (): bool => $phone->all('.marks-wait') === [], 'all are sent', 90);
     $phone->open("/b/{$key}/build");
     $phone->until(fn (): bool => $phone->base() === $base + 40, 'forty are there, none twice', 20);
+    // More than two hundred are told, and none is taken that is not kept.
+    $phone->offline(true);
+    $phone->driver->executeAsyncScript(
+        'const done = arguments[0]; const asked = indexedDB.open("glow", 1); asked.onsuccess = () => {'.
+            'const t = asked.result.transaction("waiting", "readwrite"); t.oncomplete = done;'.
+            'for (let n = 0; n < 200; n++) t.objectStore("waiting").add({ path: "/x", fields: [], stuck: "x" }); }',
+    );
+    $was = $title($phone);
+    $phone->click('.act-keys .done button');
+    $phone->sees('.marks-wait', 'No more can wait: 200, or 60 MB, is the most.');
+    expect($title($phone))->toBe($was);
+    $phone->driver->executeAsyncScript(
+        'const done = arguments[0]; const asked = indexedDB.open("glow", 1); asked.onsuccess = () => {'.
+            'const t = asked.result.transaction("waiting", "readwrite"); t.oncomplete = done;'.
+            't.objectStore("waiting").clear(); }',
+    );
+    $phone->offline(false);
+    $phone->open("/b/{$key}/build");
     // A picture waits too.
     $file = (string) tempnam(sys_get_temp_dir(), 'glow').'.jpg';
     file_put_contents($file, Pictures::held(600, 400));
@@ -232,6 +250,11 @@ it('keeps a page that was opened readable without the net', function () use ($ti
         'pages are kept',
     );
     $phone->open("/b/{$key}/build");
+    // The wish that the screen stays awake stands in the address.
+    $phone->click('[data-awake]');
+    $phone->until(fn (): bool => str_contains($phone->driver->getCurrentURL(), 'awake=no'), 'the wish is kept');
+    $phone->open("/b/{$key}/build");
+    expect($phone->script('return document.querySelector("[data-awake]").checked'))->toBeFalse();
     $said = $title($phone);
     $phone->offline(true);
     $phone->open("/b/{$key}/build");

@@ -23,6 +23,7 @@ use App\Models\Preference;
 use App\Stations\Stations;
 use App\Store\Shares;
 use App\Support\QuietLog;
+use App\Support\WallClock;
 use BenchGlow\Edit\Batch;
 use BenchGlow\Edit\Edits;
 use BenchGlow\Edit\Log;
@@ -247,7 +248,7 @@ describe('six digits', function (): void {
         expect(array_column(Door::newest(), 'words'))->toContain(
             'Computer 1 was let in. It may work at it: keep readings, gates, done marks, photos.',
         );
-        // Once.
+        // Once, also while the next is shown.
         $types($this, $pairing->code)->assertStatus(422)->assertSee('That code was for one phone; the bench shows the next.');
         expect(Device::query()->count())->toBe(1);
     });
@@ -262,6 +263,28 @@ describe('six digits', function (): void {
         ['12345x', 'Six digits; others were typed.'],
         ['1234567', 'Six digits; others were typed.'],
     ]);
+
+    it('keep what was typed where some are wanting, and the name', function () use ($types): void {
+        $used = Pairings::begin(Right::Work, '/');
+        expect($types($this, '12345')->getContent())->toShow('value="5"', 'value="Ina"');
+        $wrong = $used->code === '000000' ? '111111' : '000000';
+        expect($types($this, $wrong)->getContent())->toShow('value="Ina"')->not->toContain("value=\"{$wrong[0]}\"");
+        $types($this, $used->code)->assertStatus(303);
+        $next = Pairings::begin(Right::Work, '/');
+        $types($this, $used->code)->assertStatus(422)->assertSee('That code was for one phone; the bench shows the next.');
+        expect($next->refresh()->tries)->toBe($next->code === $used->code ? 0 : 1);
+    });
+
+    it('stand on the bench again after the pause, which it tells', function () use ($types): void {
+        $pairing = Pairings::begin(Right::Work, '/');
+        for ($n = 0; $n < 5; $n++) {
+            $types($this, $pairing->code === '000000' ? '111111' : '000000');
+        }
+        $this->get('http://127.0.0.1:8000/phone/code')->assertSee('The next code comes in 15 s.');
+        $this->travel(16)->seconds();
+        expect($this->get('http://127.0.0.1:8000/phone/code')->getContent())->toShow('class="six"');
+        $this->travelBack();
+    });
 
     it('are good for two minutes', function () use ($types): void {
         $pairing = Pairings::begin(Right::Work, '/');
@@ -692,6 +715,17 @@ describe('the passphrase', function (): void {
         [['passphrase' => 'short', 'again' => 'short'], 'expected at least 8'],
         [['passphrase' => 'brass lantern', 'again' => 'brass'], 'the two differ'],
     ]);
+});
+
+it('takes the time of what waited from how long ago it was, however far off the phone’s clock is', function (): void {
+    $this->travelTo('2026-11-28 18:00:00');
+    $off = (now()->getTimestamp() - 86400) * 1000;
+    $at = fn (int $ms, int $sent): string => WallClock::pressed((string) $ms, (string) $sent)->utc()->format('m-d H:i');
+    expect($at($off, $off + 300_000))->toBe('11-28 17:55');
+    expect($at($off + 2 * 86_400_000, $off + 2 * 86_400_000 + 60_000))->toBe('11-28 17:59');
+    // A clock that was set meanwhile makes nothing of tomorrow.
+    expect($at($off + 500_000, $off))->toBe('11-28 18:00');
+    $this->travelBack();
 });
 
 it('has two hundred and fifty-six words that are told apart', function (): void {

@@ -31,12 +31,13 @@ final class DeviceController extends Controller
 
     public function take(Request $request): RedirectResponse|Response
     {
-        $digits = array_filter((array) $request->input('digits', []), is_string(...));
+        $digits = array_values(array_filter((array) $request->input('digits', []), is_string(...)));
         $name = $request->input('name');
+        $name = is_string($name) ? mb_substr($name, 0, 200) : '';
         try {
-            [, $token, $to] = Pairings::take($request, implode('', $digits), trim(is_string($name) ? $name : ''));
+            [, $token, $to] = Pairings::take($request, implode('', $digits), trim($name));
         } catch (NotUnderstood $e) {
-            return PairingPage::answer($e->getMessage(), 422);
+            return PairingPage::answer($e->getMessage(), 422, Pairings::wanting($digits), $name);
         } catch (QueryException) {
             // Nobody from outside is told more of the database than that.
             return PairingPage::answer('The bench can’t answer now. Try again in a while.', 503);

@@ -44,12 +44,7 @@ final readonly class BesideAct
     /** @return list<array{sha: string, step: string, about: list<string>, text: string, on: string}> pictures of a thing */
     public function of(string $id): array
     {
-        return array_values(
-            array_filter(
-                Photos::of($this->plan->build->document),
-                fn (array $p): bool => in_array($id, $p['about'], true),
-            ),
-        );
+        return Photos::about($this->plan->build->document, $id);
     }
 
     /** @return array{words: string, photos: list<array{sha: string, step: string, about: list<string>, text: string, on: string}>}|null how it went on the other side */
@@ -67,9 +62,7 @@ final readonly class BesideAct
             $minutes === null ? '' : 'it took '.(int) max(1, round($minutes)).' min',
             $row?->text('note') ?? '',
         ]);
-        $photos = array_values(
-            array_filter(Photos::of($this->plan->build->document), fn (array $p): bool => $p['step'] === $key),
-        );
+        $photos = Photos::at($this->plan->build->document, $key);
 
         return [
             'words' => 'As on '.

@@ -63,9 +63,10 @@ final readonly class PhotoController
     private function edit(Fields $in, string $sha): Edit
     {
         $step = $in->text('step');
+        $on = WallClock::pressed($in->text('pressed_at'), $in->text('sent_at'))->format('Y-m-d\TH:iP');
         $log = new Log(
             'note',
-            WallClock::now()->format('Y-m-d\TH:iP'),
+            $on,
             mb_substr(trim($in->text('note')), 0, 2000),
             $step === '' ? null : mb_substr($step, 0, 80),
             photo: $sha,
@@ -76,7 +77,7 @@ final readonly class PhotoController
         }
         $words = $in->text('words', 'A picture');
 
-        return new Batch([$log, new Mark([$step], WallClock::now()->format('Y-m-d\TH:iP'), $words)], $words);
+        return new Batch([$log, new Mark([$step], $on, $words)], $words);
     }
 
     public function show(Build $build, string $sha, string $size): BinaryFileResponse

@@ -120,6 +120,12 @@ final class ProvePage
         return GateWords::of($this->frame->analysis->build, $link->gate->key);
     }
 
+    /** What a picture taken at a gate is kept under, as long as the log has room for. */
+    public function pictured(Link $link): string
+    {
+        return mb_substr("gate {$link->gate->key}", 0, 80);
+    }
+
     /** How far the proof reaches, in words: "Proven to first power: 12 of 31 gates, 1 to repeat." */
     public function reach(): string
     {

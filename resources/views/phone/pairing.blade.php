@@ -35,7 +35,8 @@
                         maxlength="{{ $n === 1 ? 6 : 1 }}"
                         autocomplete="{{ $n === 1 ? 'one-time-code' : 'off' }}"
                         aria-label="Digit {{ $n }}"
-                        @if ($n === 1) autofocus @endif
+                        value="{{ $digits[$n - 1] ?? '' }}"
+                        @if ($n === 1 + count(array_filter($digits, strlen(...)))) autofocus @endif
                     >
                 @endfor
             </fieldset>
@@ -48,6 +49,7 @@
                 id="name"
                 name="name"
                 maxlength="40"
+                value="{{ $name }}"
                 autocomplete="off"
             >
             <button>Come in</button>

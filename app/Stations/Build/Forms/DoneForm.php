@@ -30,7 +30,7 @@ final readonly class DoneForm extends Form
 
         return new Mark(
             self::steps($in),
-            WallClock::pressed($in->text('pressed_at'))->format('Y-m-d\TH:iP'),
+            WallClock::pressed($in->text('pressed_at'), $in->text('sent_at'))->format('Y-m-d\TH:iP'),
             $in->text('words', 'A step'),
             as: is_array($as) && $as !== [] ? new Fields($as) : null,
         );

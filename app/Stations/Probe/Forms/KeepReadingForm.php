@@ -56,7 +56,7 @@ final readonly class KeepReadingForm extends Form
             $instrument,
             $read->kind === 'volts' || $read->kind === 'lamp' ? $probing->bankV() : null,
             $after === '' ? null : (float) $after,
-            WallClock::pressed($in->text('pressed_at'))->format('Y-m-d\TH:i:s.vP'),
+            WallClock::pressed($in->text('pressed_at'), $in->text('sent_at'))->format('Y-m-d\TH:i:s.vP'),
         );
     }
 }

@@ -13,7 +13,7 @@ final class Kept
     /** Now; of an answer that waited in the browser, when it was pressed. */
     public static function on(Fields $in): string
     {
-        return WallClock::pressed($in->text('pressed_at'))->format('Y-m-d\TH:i:sP');
+        return WallClock::pressed($in->text('pressed_at'), $in->text('sent_at'))->format('Y-m-d\TH:i:sP');
     }
 
     public static function with(Fields $in): Fields

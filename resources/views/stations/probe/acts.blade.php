@@ -123,12 +123,15 @@
                     ></span>
                 </x-form>
             </details>
+            @include('stations.build.photos', [
+                'photos' => App\Store\Photos::about($frame->document, (string) $page->judged?->wire->id),
+            ])
             @can('send', 'photo')
                 <details>
                     <summary>Photo…</summary>
                     @include('stations.build.photo', [
                         'id' => 'wire-photo',
-                        'with' => ['words' => 'A picture of the wire'],
+                        'with' => ['about' => $page->judged?->wire->id],
                     ])
                 </details>
             @endcan

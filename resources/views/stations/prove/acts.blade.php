@@ -90,12 +90,15 @@
         ></span>
     </x-form>
 @endif
+@include('stations.build.photos', [
+    'photos' => App\Store\Photos::at($frame->document, $page->pictured($link)),
+])
 @can('send', 'photo')
     <details class="layout-more">
         <summary>Photo…</summary>
         @include('stations.build.photo', [
             'id' => 'gate-photo',
-            'with' => ['words' => $page->words($link)],
+            'with' => ['step' => $page->pictured($link), 'words' => $page->words($link)],
         ])
     </details>
 @endcan
