@@ -766,3 +766,17 @@ it('opens and closes from the command line, in words', function (): void {
     Artisan::call('bench:close');
     expect(Artisan::output())->toContain('The bench is closed to the net.')->and(Opening::now())->toBeNull();
 });
+
+it('shows a picture where it was taken: of a wire at Probe, of a gate at Prove', function (): void {
+    $build = $this->hungExample('heron');
+    $sha = fn (string $c): string => str_repeat($c, 64);
+    $wire = new Log('note', '2026-11-28T18:00+00:00', 'brown', photo: $sha('a'), about: ['p5']);
+    $this->bench()->write($build, 1, 'a', 'w', $wire);
+    expect($this->get("/b/{$build->key}/probe?wire=p5&hand=1")->getContent())->toShow("picture/{$sha('a')}/small.jpg");
+    expect($this->get("/b/{$build->key}/probe?wire=p3&hand=1")->getContent())->not->toContain($sha('a'));
+    $page = (string) $this->get("/b/{$build->key}/prove?c=galley_shelf")->getContent();
+    preg_match('/name="step"\s+value="(gate [^"]+)"/', $page, $m);
+    $gate = new Log('note', '2026-11-28T18:00+00:00', 'tips', html_entity_decode($m[1]), photo: $sha('b'));
+    $this->bench()->write($build, $build->refresh()->head, 'b', 'w', $gate);
+    expect($this->get("/b/{$build->key}/prove?c=galley_shelf")->getContent())->toShow("picture/{$sha('b')}/small.jpg");
+});
