@@ -90,6 +90,12 @@
         ></span>
     </x-form>
 @endif
+@if ($link->outcome?->fails())
+    <p class="means">It can mean: {{ lcfirst($gate->means) }}</p>
+@endif
+@if ($page->hunt() === null && $row->figures($gate) !== [])
+    @include('stations.prove.keys')
+@endif
 @include('stations.build.photos', [
     'photos' => App\Store\Photos::at($frame->document, $page->pictured($link)),
 ])
@@ -102,9 +108,3 @@
         ])
     </details>
 @endcan
-@if ($link->outcome?->fails())
-    <p class="means">It can mean: {{ lcfirst($gate->means) }}</p>
-@endif
-@if ($page->hunt() === null && $row->figures($gate) !== [])
-    @include('stations.prove.keys')
-@endif
