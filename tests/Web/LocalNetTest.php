@@ -276,6 +276,7 @@ describe('six digits', function (): void {
     });
 
     it('stand on the bench again after the pause, which it tells', function () use ($types): void {
+        $this->travelTo('2026-11-28 18:00:00');
         $pairing = Pairings::begin(Right::Work, '/');
         for ($n = 0; $n < 5; $n++) {
             $types($this, $pairing->code === '000000' ? '111111' : '000000');

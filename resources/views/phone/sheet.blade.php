@@ -7,7 +7,7 @@
             aria-label="Bench Glow, the builds wall"
         ><x-mark /> <span>Bench Glow</span></a></header>
     @include('phone.bar')
-    <main class="guide">
+    <main class="guide bench-page">
         <div
             id="phone-sheet"
             class="phone-sheet"
