@@ -241,7 +241,7 @@ serve() {
     if [ $SECONDS -ge $next ]; then
       next=$((SECONDS + 600))
       php artisan bench:backup --daily --quiet >/dev/null 2>&1 9>&-
-      find storage/framework/cache/data -type f -mtime +30 -delete 2>/dev/null
+      find storage/framework/cache/data "$(database).cache" -type f -mtime +30 -delete 2>/dev/null
     fi
   done
 }

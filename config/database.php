@@ -18,7 +18,7 @@ return [
             'driver' => 'sqlite',
             'database' => env('GLOW_DATABASE') === ':memory:'
                     ? ':memory:'
-                    : dirname((string) env('GLOW_DATABASE', storage_path('bench/bench.sqlite'))).'/work.sqlite',
+                    : env('GLOW_DATABASE', storage_path('bench/bench.sqlite')).'.work',
             'prefix' => '',
             'busy_timeout' => 5000,
             'journal_mode' => 'WAL',

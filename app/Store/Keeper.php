@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace App\Store;
 
 use Illuminate\Contracts\Cache\LockTimeoutException;
+use Illuminate\Contracts\Cache\Repository;
 use Illuminate\Support\Facades\Cache;
 
 /**
@@ -46,10 +47,10 @@ final class Keeper
      */
     public static function text(array $of, callable $make): string
     {
-        $said = Cache::get(self::key($of));
+        $said = self::store()->get(self::key($of));
         if (! is_string($said)) {
             $said = $make();
-            Cache::put(self::key($of), $said, now()->addDays(self::DAYS));
+            self::store()->put(self::key($of), $said, now()->addDays(self::DAYS));
         }
 
         return $said;
@@ -97,6 +98,11 @@ final class Keeper
         }
     }
 
+    private static function store(): Repository
+    {
+        return Cache::store(config('cache.kept'));
+    }
+
     /** @param  list<string|int>  $of */
     private static function key(array $of): string
     {
@@ -106,7 +112,7 @@ final class Keeper
     /** @return object|array<array-key, mixed>|null */
     private static function get(string $key): object|array|null
     {
-        $kept = Cache::get($key);
+        $kept = self::store()->get($key);
         if (! is_string($kept) || $kept === '') {
             return null;
         }
@@ -130,7 +136,7 @@ final class Keeper
     {
         $text = serialize($value);
         $packed = strlen($text) > self::PACK_OVER ? 'z'.gzcompress($text, 1) : "p{$text}";
-        Cache::put(self::key($of), $packed, now()->addDays(self::DAYS));
+        self::store()->put(self::key($of), $packed, now()->addDays(self::DAYS));
     }
 
     /**

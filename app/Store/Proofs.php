@@ -24,7 +24,7 @@ use BenchGlow\Prove\Works;
 final class Proofs
 {
     /** A slice: long enough to be worth its request, short enough to be stopped. */
-    private const SLICE_S = 0.15;
+    private const SLICE_S = 0.3;
 
     public readonly Works $works;
 

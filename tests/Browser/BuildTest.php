@@ -91,7 +91,7 @@ it('goes on to the next acts while the bench is out of reach, and sends the mark
     } finally {
         $bench->goOn();
     }
-    $w->until(fn (): bool => $w->base() === $base + 2, 'both marks are kept, each once', 40);
+    $w->until(fn (): bool => $w->base() === $base + 2, 'both marks are kept, each once');
     $w->until(fn (): bool => $w->all('.marks-wait') === [], 'none waits any more');
     $w->close();
 });

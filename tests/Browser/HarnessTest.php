@@ -49,7 +49,7 @@ it('lays a loom, strings wires, puts a plug and prints labels, by keyboard alone
     $w->script('document.activeElement.blur()');
     $base = $w->base();
     $w->keys('p');
-    $w->until(fn (): bool => $w->base() > $base, 'the plug is put in', 40);
+    $w->until(fn (): bool => $w->base() > $base, 'the plug is put in');
     $w->sees('#loom', 'Plug, to the near edge');
     expect($w->script('return !!document.querySelector("a[href*=\'harness/paper/labels.pdf\']")'))->toBeTrue();
     expect($w->violations())->toBe([])->and($w->complaints())->toBe([]);

@@ -24,7 +24,7 @@ it('says what is not kept, keeps it in its field, and sends it when the bench is
         $bench->goOn();
     }
     // It waits longer after every time it was in vain.
-    $w->until(fn (): bool => $w->base() === $base + 1, 'it was sent again and kept, once', 30);
+    $w->until(fn (): bool => $w->base() === $base + 1, 'it was sent again and kept, once');
     $w->until(fn (): bool => $w->all('#unkept') === [], 'the bar goes');
     $w->sees('#drawing', '49 units');
     expect($w->script('return document.documentElement.dataset.same'))->toBe('page');

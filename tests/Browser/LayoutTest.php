@@ -86,7 +86,7 @@ it('makes a nameboard from words to a tiled sheet', function (): void {
     );
     // The light comes by itself, the ways of laying it after it.
     $w->until(fn (): bool => $w->all('#layout-picture image') !== [], 'it is lit');
-    $w->until(fn (): bool => $w->all('.arrangements li') !== [], 'ways of laying it were tried', 30);
+    $w->until(fn (): bool => $w->all('.arrangements li') !== [], 'ways of laying it were tried');
     $w->sees('.arrangements', 'darkest to mean');
     $before = (float) $w->script('return parseFloat(document.querySelector("#light-figures .big").textContent)');
     $w->script(

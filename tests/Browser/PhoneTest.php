@@ -205,9 +205,9 @@ it('keeps marks, readings and photos while the net is gone, and sends each once'
     // Meanwhile the bench works on.
     $boat->bench->open("/b/{$key}/circuit");
     $phone->offline(false);
-    $phone->until(fn (): bool => $phone->all('.marks-wait') === [], 'all are sent', 90);
+    $phone->until(fn (): bool => $phone->all('.marks-wait') === [], 'all are sent', 180);
     $phone->open("/b/{$key}/build");
-    $phone->until(fn (): bool => $phone->base() === $base + 40, 'forty are there, none twice', 20);
+    $phone->until(fn (): bool => $phone->base() === $base + 40, 'forty are there, none twice');
     // More than two hundred are told, and none is taken that is not kept.
     $phone->offline(true);
     $phone->driver->executeAsyncScript(
@@ -235,8 +235,8 @@ it('keeps marks, readings and photos while the net is gone, and sends each once'
     $phone->script('document.querySelector("#act-photo-file").form.requestSubmit()');
     $phone->sees('.marks-wait', '1 waits');
     $phone->offline(false);
-    $phone->until(fn (): bool => $phone->all('.marks-wait') === [], 'the picture is sent', 60);
-    $phone->until(fn (): bool => $phone->base() === $base + 41, 'the picture is there', 20);
+    $phone->until(fn (): bool => $phone->all('.marks-wait') === [], 'the picture is sent');
+    $phone->until(fn (): bool => $phone->base() === $base + 41, 'the picture is there');
     unlink($file);
     $phone->close();
 });
@@ -289,9 +289,9 @@ it('keeps what a device that is ended had still to send, and lets nothing of it 
     $phone->click('.digit');
     $phone->keys(...str_split($six));
     $phone->find('#plate');
-    $phone->until(fn (): bool => $phone->all('.marks-wait') === [], 'it is sent', 60);
+    $phone->until(fn (): bool => $phone->all('.marks-wait') === [], 'it is sent');
     $bench->click('#phone [data-close]');
-    $bench->until(fn (): bool => $bench->base() === $base + 1, 'and is there once', 20);
+    $bench->until(fn (): bool => $bench->base() === $base + 1, 'and is there once');
     $phone->close();
 });
 

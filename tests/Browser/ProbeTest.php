@@ -183,7 +183,7 @@ it('keeps a reading waiting while the bench does not answer, says so, and sends 
     } finally {
         $bench->goOn();
     }
-    $w->until(fn (): bool => $w->base() > $base, 'the reading is sent again and kept', 30);
+    $w->until(fn (): bool => $w->base() > $base, 'the reading is sent again and kept');
     $w->until(fn (): bool => $w->all('.marks-wait, #unkept') === [], 'nothing waits any more');
     $w->sees('#meter-line', '12.4 V kept');
     expect(count((array) file($table)))->toBe($lines + 1);

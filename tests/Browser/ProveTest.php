@@ -12,7 +12,7 @@ function atProve(string $example, string $circuit, int $width = 1280, int $heigh
     $w = Bench::here()->window($width, $height);
     $at = $w->bringIn($example)."/prove?c={$circuit}";
     $w->driver->get($at);
-    $w->until(fn (): bool => $w->all('.chain') !== [], 'every fault is tried', 40);
+    $w->until(fn (): bool => $w->all('.chain') !== [], 'every fault is tried');
     // Now that its gates are known, the switches stand as they want them.
     $w->driver->get($at);
     $w->find('.gate-act');
@@ -138,7 +138,7 @@ it('keeps an answer waiting while the bench does not answer, and sends it again 
     } finally {
         $bench->goOn();
     }
-    $w->until(fn (): bool => $w->base() > $base, 'it is sent again and kept', 30);
+    $w->until(fn (): bool => $w->base() > $base, 'it is sent again and kept');
     $w->until(fn (): bool => $w->all('.marks-wait, #unkept') === [], 'nothing waits any more');
     expect($w->base())->toBe($base + 1);
     $w->close();

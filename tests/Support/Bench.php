@@ -37,11 +37,11 @@ final class Bench
         $root = dirname(__DIR__, 2);
         $env = [
             'GLOW_DATABASE' => "{$this->folder}/bench.sqlite",
+            'GLOW_RUN' => "{$this->folder}/run",
             'APP_ENV' => 'testing',
             'APP_DEBUG' => 'false',
             'APP_KEY' => 'base64:AAAAAAAAAAAAAAAAAAAAAAAAAAAAAAAAAAAAAAAAAAA=',
             'SESSION_DRIVER' => 'file',
-            'CACHE_STORE' => 'file',
             'PATH' => (string) getenv('PATH'),
             'PHP_CLI_SERVER_WORKERS' => '3',
             'HOME' => $this->folder,

@@ -37,7 +37,7 @@ final class Served
             'APP_ENV' => 'production',
             'APP_DEBUG' => 'false',
             'SESSION_DRIVER' => 'file',
-            'CACHE_STORE' => 'file',
+            'CACHE_STORE' => 'bench',
             'GLOW_RUN' => "{$this->folder}/run",
             'GLOW_AUTHORITY' => "{$this->folder}/authority",
             'GLOW_PHOTOS' => "{$this->folder}/photos",
@@ -101,7 +101,7 @@ final class Served
         return [(int) $m[1], $headers, $body];
     }
 
-    public function until(callable $holds, string $what, float $seconds = 40.0): void
+    public function until(callable $holds, string $what, float $seconds = 90.0): void
     {
         $until = microtime(true) + $seconds;
         while (! $holds()) {

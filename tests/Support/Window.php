@@ -32,7 +32,7 @@ final class Window
     {
         $this->open('/');
         $hangs = fn (): bool => $this->all('.hung a') !== [] && $this->all('.hangs.pending') === [];
-        $this->until($hangs, 'the wall shows its builds, all solved', 40);
+        $this->until($hangs, 'the wall shows its builds, all solved');
         foreach ($this->all('.hung a') as $link) {
             if (str_contains($link->getText(), $title)) {
                 $this->driver->get((string) $link->getDomProperty('href'));
@@ -56,7 +56,7 @@ final class Window
             ->sendKeys((string) realpath(__DIR__."/../../examples/{$example}.glow.json"))
             ->submit();
         $here = fn (): string => $this->driver->getCurrentURL();
-        $this->until(fn (): bool => str_contains($here(), '/circuit'), 'the build is brought in', 40);
+        $this->until(fn (): bool => str_contains($here(), '/circuit'), 'the build is brought in');
 
         return (string) preg_replace('#/circuit.*$#', '', $here());
     }
@@ -113,7 +113,8 @@ final class Window
         }
     }
 
-    public function until(callable $holds, string $what, int $seconds = 12): void
+    /** How fast it is is measured elsewhere: a full machine is waited for, what never comes is told with what the page says. */
+    public function until(callable $holds, string $what, int $seconds = 60): void
     {
         $until = hrtime(true) + $seconds * 1e9;
         do {
@@ -126,7 +127,14 @@ final class Window
             }
             usleep(15_000);
         } while (hrtime(true) < $until);
-        throw new RuntimeException("Waited in vain until {$what}. Page: ".$this->driver->getCurrentURL());
+        $said = $this->script(
+            'return [...document.querySelectorAll("#unkept, #elsewhere, .wrong, [role=alert], .htmx-request")]'.
+                '.map((e) => (e.id || e.className) + ": " + e.textContent.trim().slice(0, 200)).join(" / ")',
+        );
+        throw new RuntimeException(
+            "Waited in vain until {$what}. Page: ".
+                "{$this->driver->getCurrentURL()} [{$said}] ".implode(' / ', $this->complaints()),
+        );
     }
 
     /** Waits until no answer is awaited any more. */
@@ -142,10 +150,12 @@ final class Window
 
     public function sees(string $css, string $text): void
     {
-        $this->until(
-            fn (): bool => str_contains($this->all($css) === [] ? '' : $this->all($css)[0]->getText(), $text),
-            "{$css} says '{$text}' (it says '".($this->all($css) === [] ? 'nothing' : $this->text($css))."')",
-        );
+        $says = fn (): string => $this->all($css) === [] ? '' : $this->all($css)[0]->getText();
+        try {
+            $this->until(fn (): bool => str_contains($says(), $text), "{$css} says '{$text}'");
+        } catch (RuntimeException $e) {
+            throw new RuntimeException("{$e->getMessage()} It says '{$says()}'.", previous: $e);
+        }
     }
 
     /** Clears a field as a hand does and types into it, without leaving it. */

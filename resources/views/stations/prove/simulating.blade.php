@@ -17,7 +17,7 @@
         >Stop</a>
         <span
             hx-get="{{ $frame->to('prove.simulated') }}"
-            hx-trigger="load delay:20ms"
+            hx-trigger="load delay:20ms, every 8s"
             hx-target="#proof"
             hx-swap="outerHTML"
         ></span>
