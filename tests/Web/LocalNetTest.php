@@ -699,6 +699,7 @@ describe('the passphrase', function (): void {
         $this->withCookie('bench_touched', $cookie->getValue())->post('/passphrase/lock');
         $this->withCookie('bench_touched', $cookie->getValue())->get('/')->assertRedirect('/passphrase');
         expect(Artisan::call('bench:passphrase --clear'))->toBe(0);
+        $this->get('/passphrase')->assertRedirect('/');
         $this->get('http://127.0.0.1:8000/')->assertOk();
         expect(Artisan::call('bench:passphrase'))->toBe(2);
     });

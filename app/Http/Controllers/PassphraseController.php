@@ -15,8 +15,12 @@ use Illuminate\Http\Response;
 /** The passphrase of the bench itself: set, typed, locked, taken off. */
 final class PassphraseController extends Controller
 {
-    public function ask(): View
+    public function ask(): View|RedirectResponse
     {
+        if (! Passphrase::isSet()) {
+            return redirect('/', 303);
+        }
+
         return view('phone.passphrase', ['preference' => Preference::row(), 'said' => '']);
     }
 

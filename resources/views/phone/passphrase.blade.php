@@ -1,7 +1,7 @@
 @include('frame.head', ['title' => 'Passphrase', 'preference' => $preference])
 
 <body class="guide-page">
-    <main class="guide bench-page">
+    <main class="guide bench-page locked">
         <h1>The bench is locked</h1>
         @if ($said !== '')
             <p
