@@ -3,8 +3,8 @@
 declare(strict_types=1);
 
 /*
- * How soon an act marked on a phone is seen on the bench, in two real browsers at two addresses of this machine: from the press
- * on the phone until the bench's own page shows the next act. Starts a bench of its own.
+ * How soon an act marked on a phone is seen on the bench, in two real browsers at two addresses of this machine: from
+ * the press on the phone until the bench's own page shows the next act. Starts a bench of its own.
  *
  * php bench/seen.php [ACTS] [EXAMPLE]
  */
@@ -18,9 +18,7 @@ require __DIR__.'/../vendor/autoload.php';
 [, $acts, $example] = [...array_slice($argv, 0, 3), ...array_slice(['', '60', 'heron'], count($argv))];
 $served = new Served();
 $served->start('--new');
-$socket = stream_socket_server('tcp://127.0.0.2:0');
-$port = (int) substr((string) strrchr((string) stream_socket_get_name($socket, false), ':'), 1);
-fclose($socket);
+$port = Bench::freePort('127.0.0.2');
 [$code, $said] = $served->glow('open', '--address', '127.0.0.2', '--port', (string) $port);
 if ($code !== 0) {
     fwrite(STDERR, "{$said}\n");
@@ -40,8 +38,9 @@ $phone->find('#act-now');
 printf("press to hand   %.1f s\n", (hrtime(true) - $began) / 1e9);
 $bench->click('#phone [data-close]');
 
-$shown = fn (Window $w): string => (string) $w->script(
-    'return document.querySelector("#act-now h1").textContent.trim() + document.querySelector("#act-now").textContent.match(/act \d+/)',
+$shown = fn (Window $w): mixed => $w->script(
+    'const act = document.querySelector("#act-now");'.
+        'return act.querySelector("h1").textContent + /act \d+/.exec(act.textContent)',
 );
 $took = [];
 for ($n = 0; $n < (int) $acts; $n++) {

@@ -23,9 +23,7 @@ final class AtTheBoat
         $this->served = new Served();
         $this->served->start('--new');
         $this->bench = Bench::here()->window(url: "http://127.0.0.1:{$this->served->port}");
-        $socket = stream_socket_server('tcp://127.0.0.2:0');
-        $this->port = (int) substr((string) strrchr((string) stream_socket_get_name($socket, false), ':'), 1);
-        fclose($socket);
+        $this->port = Bench::freePort('127.0.0.2');
     }
 
     public static function here(): self

@@ -90,9 +90,9 @@ final class Bench
         return self::$one ??= new self();
     }
 
-    private static function freePort(): int
+    public static function freePort(string $address = '127.0.0.1'): int
     {
-        $socket = stream_socket_server('tcp://127.0.0.1:0');
+        $socket = stream_socket_server("tcp://{$address}:0");
         $name = is_resource($socket) ? (string) stream_socket_get_name($socket, false) : ':0';
         is_resource($socket) && fclose($socket);
 

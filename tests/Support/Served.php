@@ -23,9 +23,7 @@ final class Served
         $this->folder = sys_get_temp_dir().'/glow-served-'.bin2hex(random_bytes(4));
         mkdir($this->folder);
         $this->database = "{$this->folder}/bench.sqlite";
-        $socket = stream_socket_server('tcp://127.0.0.1:0');
-        $this->port = (int) substr((string) strrchr((string) stream_socket_get_name($socket, false), ':'), 1);
-        fclose($socket);
+        $this->port = Bench::freePort();
     }
 
     /** @return array<string, string> where it keeps what it keeps and what runs */
