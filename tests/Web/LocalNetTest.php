@@ -32,6 +32,7 @@ use BenchGlow\Edit\SetField;
 use BenchGlow\Quantity\NotUnderstood;
 use Illuminate\Support\Facades\Artisan;
 use Illuminate\Support\Facades\DB;
+use Illuminate\Support\Facades\RateLimiter;
 use Illuminate\Support\Facades\Route;
 use Tests\Support\AtTheDoor as Door_;
 use Tests\WebTestCase;
@@ -219,6 +220,10 @@ describe('the door', function (): void {
         // A device goes on.
         [, $token] = Door_::device(Right::Look);
         Door_::asks($this, 'GET', '/licence', $token)->assertOk();
+        // Six thousand of all devices are enough, whichever asks; the bench itself goes on.
+        RateLimiter::increment('devices', amount: 6000);
+        Door_::asks($this, 'GET', '/licence', $token)->assertStatus(429)->assertSee('Wait a minute.');
+        $this->get('http://127.0.0.1:8000/licence')->assertOk();
     });
 });
 

@@ -20,8 +20,10 @@ use Symfony\Component\HttpFoundation\Response;
  */
 final class Admitted
 {
-    /** Requests a minute of one device, of one address that was not let in, and of all those together. */
+    /** Requests a minute of one device and of all; of one address that was not let in and of all those. */
     private const DEVICE = 1200;
+
+    private const DEVICES = 6000;
 
     private const STRANGER = 120;
 
@@ -67,14 +69,15 @@ final class Admitted
     private function tooMany(Request $request, ?Device $device): bool
     {
         if ($device !== null) {
-            return ! RateLimiter::attempt("device {$device->id}", self::DEVICE, fn (): bool => true);
+            return $this->isOver("device {$device->id}", self::DEVICE) || $this->isOver('devices', self::DEVICES);
         }
-        $own = RateLimiter::attempt(
-            'stranger '.Networks::of((string) $request->ip()),
-            self::STRANGER,
-            fn (): bool => true,
-        );
 
-        return ! $own || ! RateLimiter::attempt('strangers', self::STRANGERS, fn (): bool => true);
+        return $this->isOver('stranger '.Networks::of((string) $request->ip()), self::STRANGER) ||
+            $this->isOver('strangers', self::STRANGERS);
+    }
+
+    private function isOver(string $who, int $aMinute): bool
+    {
+        return ! RateLimiter::attempt($who, $aMinute, fn (): bool => true);
     }
 }
