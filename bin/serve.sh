@@ -161,6 +161,8 @@ uptime_s() { local up rest; read -r up rest </proc/uptime; echo "${up%.*}"; }
 gate=
 gate_for=
 gate_end=
+# In the list of the door, beside what goes on.
+closed() { (cd "$here" && php artisan bench:door closed "$1" --quiet) >/dev/null 2>&1 9>&- & }
 gate_tick() {
   local wanted=
   [ -f "$run/open/wanted" ] && wanted=$(<"$run/open/wanted")
@@ -168,6 +170,7 @@ gate_tick() {
     sed -n 's/^Error: //p' "$here/storage/logs/open-start.log" 2>/dev/null | tail -1 | cut -c1-300 >"$run/open/failed"
     gate=
     rm -f "$run/open/wanted" "$run/open/state.json" "$run/open/listens"
+    closed 'Closed: its web server ended by itself.'
     return
   fi
   if [ -n "$gate" ] && { [ "$wanted" != "$gate_for" ] || { [ "$gate_end" != - ] && [ "$(uptime_s)" -ge "$gate_end" ]; }; }; then
@@ -176,7 +179,11 @@ gate_tick() {
     gate=
     rm -f "$run/open/listens"
     # Its time is over; what was asked for meanwhile is carried out.
-    [ "$wanted" = "$gate_for" ] && { rm -f "$run/open/wanted" "$run/open/state.json"; return; }
+    [ "$wanted" = "$gate_for" ] && {
+      rm -f "$run/open/wanted" "$run/open/state.json"
+      closed 'Closed: its time was over.'
+      return
+    }
   fi
   [ -n "$wanted" ] && [ -z "$gate" ] || return 0
   local address port seconds

@@ -136,6 +136,12 @@ Artisan::command('bench:close', function (): int {
     return 0;
 })->purpose('Close the bench to the local net');
 
+Artisan::command('bench:door {kind} {words}', function (string $kind, string $words): int {
+    Door::tell($kind, $words);
+
+    return 0;
+})->purpose('Write down what happened at the door, where no page did it');
+
 Artisan::command('bench:passphrase {--clear}', function (): int {
     /** @var \Illuminate\Console\Command $this */
     if (! (bool) $this->option('clear')) {

@@ -348,6 +348,8 @@ it('closes by itself when its time is over, and with a start', function (): void
     // The same address for two seconds more.
     file_put_contents("{$boat->served->folder}/run/open/wanted", "127.0.0.2 {$boat->port} 2\n");
     $boat->served->until(fn (): bool => ! $open(), 'it is closed');
+    $door = fn (): string => (string) gzdecode($boat->served->get('/bench')[2]);
+    $boat->served->until(fn (): bool => str_contains($door(), 'Closed: its time was over.'), 'the list of the door has it');
     expect(is_file("{$boat->served->folder}/run/open/state.json"))->toBeFalse();
     $other = new Served();
     mkdir("{$other->folder}/run/open", 0700, true);
