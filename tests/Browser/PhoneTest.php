@@ -379,6 +379,53 @@ it('renews its certificate, by the same authority', function (): void {
     expect($boat->bench->all('.trust .words')[0]->getText())->toMatch('/^([a-z]+ ){5}[a-z]+$/');
 });
 
+it('breaks no accessibility rule and scrolls nothing sideways, by day and by night', function (int $width, bool $dark): void {
+    $boat = AtTheBoat::here()->opened();
+    $key = $boat->at('build');
+    $boat->hand(name: '')->close();
+    $at = fn (string $url): Window => Bench::here()->window($width, 844, $dark, url: $url);
+    $clean = function (Window $w, string $what) use ($width, $dark): void {
+        expect($w->violations())->toBe([], "{$what} at {$width}, ".($dark ? 'night' : 'day'));
+        expect($w->script('return document.documentElement.scrollWidth'))->toBeLessThanOrEqual($width);
+    };
+    $bench = $at("http://127.0.0.1:{$boat->served->port}");
+    foreach (['/phone', '/bench'] as $path) {
+        $bench->open($path);
+        $bench->script('document.querySelectorAll("details").forEach((d) => { d.open = true; })');
+        $clean($bench, $path);
+    }
+    $bench->open("/b/{$key}/build");
+    $clean($bench, 'the bar');
+    $bench->open('/bench');
+    $bench->script(
+        'const form = document.querySelector("form[action$=\"/passphrase/set\"]");'.
+            'form.closest("details").open = true; form.querySelectorAll("input[type=password]").forEach('.
+            '(f) => { f.value = "brass lantern"; }); form.querySelector("button").click()',
+    );
+    $bench->until(fn (): bool => $bench->all('button[formaction$="/passphrase/clear"]') !== [], 'a passphrase is set');
+    $bench->driver->manage()->deleteAllCookies();
+    $bench->open('/');
+    $bench->sees('h1', 'The bench is locked');
+    $clean($bench, 'the locked bench');
+    expect($boat->served->glow('passphrase', '--clear')[0])->toBe(0);
+    $bench->open('/phone');
+    $six = (string) preg_replace('/\D/', '', $bench->text('.six'));
+    $phone = $at($boat->url());
+    $phone->open('/');
+    $clean($phone, 'the digits');
+    $phone->click('.digit');
+    $phone->keys($six[0], $six[1]);
+    $phone->click('button');
+    $phone->sees('.wrong', 'Six digits; two were typed.');
+    $clean($phone, 'digits that are wanting');
+    $phone->keys(...str_split(substr($six, 2)));
+    $phone->until(fn (): bool => ! str_contains((string) $phone->driver->getCurrentURL(), '/pair'), 'it is let in');
+    $phone->open('/mine');
+    $clean($phone, 'what is mine');
+    $phone->close();
+    $bench->close();
+})->with([[1280, false], [1280, true], [390, false], [390, true]]);
+
 it('works at the bench by plain forms where there is no script', function (): void {
     $boat = AtTheBoat::here()->opened();
     $boat->bench->open('/phone');
