@@ -2,6 +2,7 @@
 
 declare(strict_types=1);
 
+use Facebook\WebDriver\Chrome\ChromeDevToolsDriver;
 use Tests\Support\Bench;
 use Tests\Support\Pictures;
 use Tests\Support\Served;
@@ -426,11 +427,44 @@ it('breaks no accessibility rule and scrolls nothing sideways, by day and by nig
     $bench->close();
 })->with([[1280, false], [1280, true], [390, false], [390, true]]);
 
-it('works at the bench by plain forms where there is no script', function (): void {
-    $boat = AtTheBoat::here()->opened();
-    $boat->bench->open('/phone');
-    $boat->bench->find('.six');
-    expect($boat->bench->violations())->toBe([])->and($boat->bench->complaints())->toBe([]);
-    [$code] = $boat->served->glow('close');
-    expect($code)->toBe(0);
+it('works by plain forms where there is no script, at the bench and in the hand', function (): void {
+    $boat = AtTheBoat::here();
+    $boat->served->glow('close');
+    $key = $boat->at('build');
+    $plain = function (Window $w): Window {
+        (new ChromeDevToolsDriver($w->driver))->execute('Emulation.setScriptExecutionDisabled', ['value' => true]);
+
+        return $w;
+    };
+    $bench = $plain(Bench::here()->window(url: "http://127.0.0.1:{$boat->served->port}"));
+    $bench->open('/phone?to='.rawurlencode("/b/{$key}/build"));
+    $bench->find('[name=typed]')->sendKeys('127.0.0.2');
+    $bench->find('[name=port]')->clear();
+    $bench->find('[name=port]')->sendKeys((string) $boat->port);
+    $bench->find('#open-word')->sendKeys('open');
+    $bench->find('.open-net button')->click();
+    $six = (string) preg_replace('/\D/', '', $bench->text('.six'));
+    $phone = $plain(Bench::here()->phone($boat->url()));
+    $phone->open('/pair');
+    foreach ($phone->all('.digit') as $n => $field) {
+        $field->sendKeys($six[$n]);
+    }
+    $phone->find('#name')->sendKeys('Ina');
+    $phone->find('button')->click();
+    $first = $phone->text('#act-now h1');
+    $phone->find('.act-keys .done button')->click();
+    $phone->until(fn (): bool => $phone->text('#act-now h1') !== $first, 'the next act is there');
+    $bench->open("/b/{$key}/build");
+    expect($bench->text('#act-now h1'))->toBe($phone->text('#act-now h1'));
+    $bench->open('/phone');
+    $all = 'form[action$="/phone/end-all"] button';
+    $bench->shows($all) || $bench->find('.devices summary')->click();
+    $bench->find($all)->click();
+    $phone->driver->navigate()->refresh();
+    $phone->find('.digit');
+    $bench->open('/');
+    $bench->find('.net-bar form button')->click();
+    expect($bench->all('.net-bar'))->toBe([]);
+    $phone->close();
+    $bench->close();
 });
