@@ -189,7 +189,7 @@ final class Bench
         $capabilities = DesiredCapabilities::chrome();
         $capabilities->setCapability(ChromeOptions::CAPABILITY, $options);
         $capabilities->setCapability('goog:loggingPrefs', ['browser' => 'ALL']);
-        $driver = RemoteWebDriver::create("http://127.0.0.1:{$this->driverPort}", $capabilities, 30_000, 60_000);
+        $driver = RemoteWebDriver::create("http://127.0.0.1:{$this->driverPort}", $capabilities, 30_000, 180_000);
         $tools = new ChromeDevToolsDriver($driver);
         $tools->execute('Emulation.setDeviceMetricsOverride', [
             'width' => $width,
