@@ -2,12 +2,14 @@
 
 declare(strict_types=1);
 
+$database = env('GLOW_DATABASE', storage_path('bench/bench.sqlite'));
+
 return [
     'default' => 'sqlite',
     'connections' => [
         'sqlite' => [
             'driver' => 'sqlite',
-            'database' => env('GLOW_DATABASE', storage_path('bench/bench.sqlite')),
+            'database' => $database,
             'prefix' => '',
             'foreign_key_constraints' => true,
             'busy_timeout' => 5000,
@@ -16,9 +18,7 @@ return [
         ],
         'work' => [
             'driver' => 'sqlite',
-            'database' => env('GLOW_DATABASE') === ':memory:'
-                    ? ':memory:'
-                    : env('GLOW_DATABASE', storage_path('bench/bench.sqlite')).'.work',
+            'database' => $database === ':memory:' ? ':memory:' : "{$database}.work",
             'prefix' => '',
             'busy_timeout' => 5000,
             'journal_mode' => 'WAL',

@@ -192,7 +192,6 @@ final class Frame
         return $this->pins ??= $this->ordered(Together::of($this->analysis, $this->review->open($this->circuit?->id)));
     }
 
-    /** A finding's act as it was tried; null where it has none, or it does not help. */
     /**
      * What a station is about comes first at it.
      *
@@ -209,6 +208,7 @@ final class Frame
         ];
     }
 
+    /** A finding's act as it was tried; null where it has none, or it does not help. */
     public function tried(Finding $finding): ?Tried
     {
         $tried = $finding->edit === null ? null : $this->analyses->tried($this->document, $this->preference, $finding);

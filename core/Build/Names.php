@@ -66,7 +66,6 @@ final readonly class Names
         };
     }
 
-    /** "fore_door" → "Fore door". */
     /** "Wire 4 of stern lamp plug", by its place; by its colour where it stands alone. */
     private static function probed(Index $index, Fields $wire): string
     {
@@ -81,6 +80,7 @@ final readonly class Names
         return $colour === '' ? 'A wire of the host' : ucfirst($colour).' wire';
     }
 
+    /** "fore_door" → "Fore door". */
     private static function words(string $id): string
     {
         return ucfirst(trim((string) preg_replace('/_+/', ' ', $id)));

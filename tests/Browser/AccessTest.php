@@ -101,6 +101,12 @@ it('has targets a thumb can hit on the phone', function (): void {
         ,
     );
     expect($small)->toBe([]);
+    // What folds out shows its triangle there too.
+    $flat = $w->script(
+        'return [...document.querySelectorAll("#plate summary")].filter((s) => s.offsetParent !== null && '.
+            'getComputedStyle(s).display !== "list-item").map((s) => s.textContent.trim())',
+    );
+    expect($flat)->toBe([]);
     $w->close();
 });
 

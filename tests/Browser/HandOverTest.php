@@ -37,9 +37,17 @@ it('prices, picks and compares by mouse', function (int $width, int $height): vo
     $w->enter('#quote-rate_per_h', '60/h');
     $w->settle();
     $base = $w->base();
+    $top = fn (): float => (float) $w->script(
+        'return document.querySelector(".options .box-key").getBoundingClientRect().top',
+    );
+    $w->script('document.querySelector(".options .box-key").scrollIntoView({block: "center"})');
+    $was = $top();
     $w->click('.options .box-key');
     $w->until(fn (): bool => $w->base() > $base, 'it is taken');
     $w->sees('.options', 'taken');
+    $w->settle();
+    // The page stays where it was, however much shorter it has become below.
+    expect(abs($top() - $was))->toBeLessThan(120.0);
     expect($w->violations())->toBe([])->and($w->complaints())->toBe([]);
     $w->close();
 })->with([[1280, 800], [390, 844]]);

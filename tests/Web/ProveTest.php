@@ -80,6 +80,19 @@ function outcomesOf(WebTestCase $test, Build $build): Outcomes
     return new Outcomes($test->stands($build));
 }
 
+it('goes on with its slices by itself, also where one got no answer', function (): void {
+    $build = $this->hungExample('wherry');
+    $page = $this->get("/b/{$build->key}/prove?c=chart_locker")->assertOk()->assertSee('Every fault this circuit can have');
+    expect($page->getContent())->toContain('hx-trigger="load delay:20ms, every 8s"');
+    preg_match('/is tried: (\d+) of (\d+)/', (string) $page->getContent(), $first);
+    $next = $this->get("/b/{$build->key}/prove/simulated?at=prove&c=chart_locker")->assertOk();
+    preg_match('/is tried: (\d+) of (\d+)/', (string) $next->getContent(), $then);
+    // More of them, or all: then its chain stands there.
+    expect($then === [] || (int) $then[1] > (int) $first[1])->toBeTrue();
+    $stopped = $this->get("/b/{$build->key}/prove/simulated?at=prove&c=chart_locker&stop=1")->assertOk();
+    expect($stopped->getContent())->not->toContain('hx-trigger="load delay:20ms, every 8s"');
+});
+
 it('simulates in slices and then shows the chain, its gate in hand and the figure to expect', function (): void {
     $build = $this->hung();
     $page = $this->get("/b/{$build->key}/prove")->assertOk();
