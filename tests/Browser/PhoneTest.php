@@ -341,6 +341,37 @@ it('is open while it is open and not a moment longer, and answers to its own nam
     expect($answer("127.0.0.2:{$boat->port}"))->toBe('nothing');
 });
 
+it('takes no large body from whoever was not let in, and hangs up on whoever begins and never ends', function (): void {
+    $boat = AtTheBoat::here()->opened();
+    $ssl = ['ssl' => ['verify_peer' => false, 'verify_peer_name' => false]];
+    $answer = function (int $bytes) use ($boat, $ssl): string {
+        $http = [
+            'method' => 'POST',
+            'content' => 'digits=1&name='.str_repeat('x', $bytes),
+            'header' => "Content-Type: application/x-www-form-urlencoded\r\nOrigin: {$boat->url()}\r\nConnection: close\r\n",
+            'ignore_errors' => true,
+            'timeout' => 20,
+        ];
+        file_get_contents("{$boat->url()}/pair", false, stream_context_create([...$ssl, 'http' => $http]));
+
+        return $http_response_header[0];
+    };
+    expect($answer(100))->toContain(' 422')->and($answer(20_000))->toContain(' 413');
+    $socket = stream_socket_client(
+        "ssl://127.0.0.2:{$boat->port}",
+        $code,
+        $said,
+        10,
+        STREAM_CLIENT_CONNECT,
+        stream_context_create($ssl),
+    );
+    fwrite($socket, "GET / HTTP/1.1\r\nHost: 127.0.0.2");
+    stream_set_timeout($socket, 60);
+    $read = fread($socket, 1000);
+    expect(stream_get_meta_data($socket)['timed_out'])->toBeFalse()->and((string) $read)->not->toContain(' 200');
+    fclose($socket);
+});
+
 it('closes by itself when its time is over, and with a start', function (): void {
     $boat = AtTheBoat::here()->opened();
     $shows = fn (Served $served): bool => str_contains((string) gzdecode($served->get('/')[2]), 'Open to the local net');
